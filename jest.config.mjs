@@ -1,0 +1,9 @@
+export default {
+  testEnvironment: "node",
+  roots: ["<rootDir>/src", "<rootDir>/scripts"],
+  testMatch: ["**/*.test.ts"],
+  transform: {
+    "^.+\\.tsx?$": ["@swc/jest", { jsc: { target: "es2022", parser: { syntax: "typescript", tsx: true } } }],
+  },
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+};

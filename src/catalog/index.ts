@@ -1,0 +1,23 @@
+import { type Catalog, drillRecord } from "@/core/catalog";
+import { approaches } from "./approaches";
+import { barAndPowerDrills } from "./drills/bar-and-power";
+import { hipDrills } from "./drills/hips";
+import { raiseDrills } from "./drills/raise";
+import { shoulderDrills } from "./drills/shoulders";
+import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
+import { trunkDrills } from "./drills/trunk";
+import { lifts } from "./lifts";
+
+/** The content that ships with the app. */
+export const catalog: Catalog = {
+  lifts,
+  drills: [
+    ...raiseDrills,
+    ...shoulderDrills,
+    ...trunkDrills,
+    ...hipDrills,
+    ...squatHingeAnkleDrills,
+    ...barAndPowerDrills,
+  ].map(drillRecord),
+  approaches,
+};

@@ -1,0 +1,37 @@
+import type { AthleteArea, Drill, Lift } from "../catalog";
+import type { DemandId } from "../demands";
+import type { Experience, RampRequest } from "../ramp";
+
+/** What a warm-up has to know about an athlete. */
+export interface AthleteProfile {
+  experience: Experience;
+  /** Demands that hold this athlete back, the most important first. */
+  limiters: readonly DemandId[];
+  areas: readonly AthleteArea[];
+}
+
+/** How slow to warm the athlete's worst area is that the lift loads; an area to avoid adds no sets. */
+export function slowToWarmFor(athlete: AthleteProfile, lift: Lift): RampRequest["slowToWarm"] {
+  const levels = athlete.areas.filter((a) => lift.loads.includes(a.area)).map((a) => a.level);
+  if (levels.includes("sore")) return "sore";
+  if (levels.includes("very-slow")) return 2;
+  return levels.includes("slow") ? 1 : 0;
+}
+
+/** Whether any area of the athlete is slow to warm. */
+export function isStiff(athlete: AthleteProfile): boolean {
+  return athlete.areas.some((a) => a.level === "slow" || a.level === "very-slow");
+}
+
+/** From this effort on a drill is too much for a sore area that it loads. */
+const TOO_HARD_WHEN_SORE = 3;
+
+/**
+ * The area of the athlete that rules a drill out: one to avoid, or a sore one where the drill is hard or has
+ * impact. Null where nothing does.
+ */
+export function rulesOut(athlete: AthleteProfile, drill: Drill): AthleteArea | null {
+  const against = athlete.areas.filter((a) => drill.avoid.includes(a.area));
+  const hard = drill.effort >= TOO_HARD_WHEN_SORE || drill.impact !== "none";
+  return against.find((a) => a.level === "avoid") ?? against.find((a) => a.level === "sore" && hard) ?? null;
+}

@@ -1,0 +1,1 @@
+export { type AthleteProfile, isStiff, rulesOut, slowToWarmFor } from "./athlete";

@@ -1,0 +1,32 @@
+import type { Approach } from "./approach";
+import type { Drill, DrillId } from "./drill";
+import type { Lift } from "./lift";
+
+/** All the content that a plan is made from. */
+export interface Catalog {
+  lifts: readonly Lift[];
+  drills: readonly Drill[];
+  approaches: readonly Approach[];
+}
+
+export function drillById(catalog: Catalog, id: DrillId): Drill | undefined {
+  return catalog.drills.find((d) => d.id === id);
+}
+
+/**
+ * The family of each drill: drills joined by an easier or harder version share one.
+ *
+ * @returns the id of the family's first member, in order of id, for each drill id.
+ */
+export function families(drills: readonly Drill[]): Map<DrillId, DrillId> {
+  const family = new Map(drills.map((d) => [d.id, d.id]));
+  const rootOf = (id: DrillId): DrillId => (family.get(id) === id ? id : rootOf(family.get(id)!));
+  for (const drill of drills) {
+    for (const other of [drill.easier, drill.harder]) {
+      if (!other || !family.has(other)) continue;
+      const [first, second] = [rootOf(drill.id), rootOf(other)].sort();
+      family.set(second!, first!);
+    }
+  }
+  return new Map(drills.map((d) => [d.id, rootOf(d.id)]));
+}

@@ -1,0 +1,16 @@
+export type { Approach, PhaseRule } from "./approach";
+export { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel, type AthleteArea } from "./areas";
+export { type Catalog, drillById, families } from "./catalog";
+export {
+  type Drill,
+  type DrillContent,
+  type DrillId,
+  type DrillLoad,
+  drillRecord,
+  PLANES,
+  type Plane,
+  type Position,
+} from "./drill";
+export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "./equipment";
+export type { Lift } from "./lift";
+export { PHASE_NAMES, PHASES, type Phase } from "./phases";

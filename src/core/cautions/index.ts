@@ -1,0 +1,1 @@
+export { type Caution, cautionsFor } from "./cautions";

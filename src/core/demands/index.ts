@@ -1,0 +1,9 @@
+export {
+  DEMAND_IDS,
+  DEMANDS,
+  type Demand,
+  type DemandId,
+  type DemandKind,
+  type DemandWeights,
+  isDemandId,
+} from "./demands";

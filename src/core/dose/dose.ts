@@ -1,0 +1,109 @@
+export type DoseKind = "reps" | "hold" | "contractions" | "breaths" | "time" | "metres";
+
+/** Lowest, usual and highest. */
+type Range = readonly [low: number, usual: number, high: number];
+
+/** What a drill may be dosed at. */
+export interface DoseRange {
+  kind: DoseKind;
+  sets: Range;
+  /** Repetitions, contractions or breaths; seconds of a hold or of time; metres. For one side and direction. */
+  amount: Range;
+  sides: 1 | 2;
+  directions: 1 | 2;
+  /** Seconds of one repetition, contraction with its release, breath or metre; not used for holds and time. */
+  secondsPerUnit: number;
+  /** Down, pause and up of a repetition, in seconds, where they matter. */
+  tempo?: readonly [down: number, pause: number, up: number];
+  restSeconds: number;
+  /** The amount changes by this much: whole repetitions, 5 s. */
+  step: number;
+}
+
+/** How much of a drill is done. */
+export interface Dose {
+  kind: DoseKind;
+  sets: number;
+  amount: number;
+  sides: 1 | 2;
+  directions: 1 | 2;
+  tempo?: readonly [number, number, number];
+  restSeconds: number;
+}
+
+/**
+ * Seconds of a dose: sets × sides × directions × work + (sets − 1) × rest, set-up left out
+ * (docs/model.md, "Time").
+ *
+ * @example 25 s hold, two sides, four sets without rest: 200 s
+ */
+export function doseSeconds(range: DoseRange, sets: number, amount: number): number {
+  const perUnit = range.tempo ? range.tempo[0] + range.tempo[1] + range.tempo[2] : range.secondsPerUnit;
+  const work = range.kind === "hold" || range.kind === "time" ? amount : amount * perUnit;
+  return Math.round(sets * range.sides * range.directions * work + (sets - 1) * range.restSeconds);
+}
+
+export function doseOf(range: DoseRange, sets: number, amount: number): Dose {
+  const { kind, sides, directions, tempo, restSeconds } = range;
+  return { kind, sets, amount, sides, directions, ...(tempo ? { tempo } : {}), restSeconds };
+}
+
+/** The low, middle and high dose: these shares of the middle one, kept inside the drill's range. */
+const LEVELS = [
+  { share: 0.6, effect: 0.75 },
+  { share: 1, effect: 1 },
+  { share: 1.5, effect: 1.2 },
+];
+
+/**
+ * The doses a plan chooses from. Levels that fall on the same sets and amount are given once.
+ *
+ * @returns sets, amount, and what the dose is worth against the middle one (0.75, 1 or 1.2).
+ */
+export function doseLevels(range: DoseRange): { sets: number; amount: number; effect: number }[] {
+  const middle = range.sets[1] * range.amount[1];
+  const levels: { sets: number; amount: number; effect: number }[] = [];
+  for (const { share, effect } of LEVELS) {
+    const nearest = nearestDose(range, middle * share);
+    if (!levels.some((l) => l.sets === nearest.sets && l.amount === nearest.amount)) {
+      levels.push({ ...nearest, effect });
+    }
+  }
+  // A range that ends at the middle dose keeps the middle's worth, whichever share came first.
+  const usual = levels.find((l) => l.sets === range.sets[1] && l.amount === range.amount[1]);
+  if (usual) usual.effect = 1;
+  return levels;
+}
+
+/** The sets and amount within range whose product is nearest to `total`; ties keep the usual sets. */
+function nearestDose(range: DoseRange, total: number): { sets: number; amount: number } {
+  const [low, usual, high] = range.amount;
+  let best = { sets: range.sets[1], amount: usual };
+  let distance = Number.POSITIVE_INFINITY;
+  const setsTried = [range.sets[1]];
+  for (let s = range.sets[0]; s <= range.sets[2]; s++) if (s !== range.sets[1]) setsTried.push(s);
+  for (const sets of setsTried) {
+    const steps = Math.round((total / sets - usual) / range.step);
+    const amount = Math.min(high, Math.max(low, usual + steps * range.step));
+    const off = Math.abs(sets * amount - total);
+    if (off < distance - 1e-9) {
+      best = { sets, amount };
+      distance = off;
+    }
+  }
+  return best;
+}
+
+/** One step more (1) or less (-1) of a drill: first the amount, and at its end the sets. Null at the end of the range. */
+export function stepDose(
+  range: DoseRange,
+  dose: { sets: number; amount: number },
+  direction: 1 | -1,
+): { sets: number; amount: number } | null {
+  const [low, usual, high] = range.amount;
+  const amount = dose.amount + direction * range.step;
+  if (amount >= low && amount <= high) return { sets: dose.sets, amount };
+  const sets = dose.sets + direction;
+  if (sets >= range.sets[0] && sets <= range.sets[2]) return { sets, amount: usual };
+  return null;
+}

@@ -1,0 +1,138 @@
+import { AREAS, type Drill } from "../catalog";
+import type { DemandId } from "../demands";
+import type { Finding } from "../result";
+import type { Candidate, ChoiceModel, Refusal } from "../sequence";
+import { formatSeconds } from "../units";
+import { demandInSentence, joinWords } from "./reasons";
+import type { Plan, PlanRequest } from "./types";
+
+/** From this weight on a demand counts as one that should be served. */
+const MATTERS = 2;
+/** Served less than this, it counts as left out. */
+const ENOUGH = 2;
+const MOST_NAMED = 4;
+
+/** What the coach should know about a plan: what was left out and why, and what speaks against the lift. */
+export function planFindings(request: PlanRequest, plan: Plan): Finding[] {
+  const found: Finding[] = [...liftFindings(request)];
+  const available = request.minutes * 60;
+  const rampSeconds = plan.ramps[0]?.totals.seconds ?? 0;
+  if (rampSeconds > available) {
+    found.push({
+      code: "ramp-over-time",
+      message: `The ramp alone takes ${formatSeconds(rampSeconds)}; there are ${request.minutes} min. Give it more time, or fewer ramp sets.`,
+    });
+  } else if (plan.seconds > available) {
+    found.push({
+      code: "over-time",
+      message: `Your own drills run ${formatSeconds(plan.seconds - available)} over the ${request.minutes} min.`,
+    });
+  }
+  found.push(...ownDrillFindings(request, plan));
+  request.lifts.forEach(({ lift, working }, i) => {
+    if (working) found.push(...plan.ramps[i]!.findings);
+    else {
+      found.push({
+        code: "no-working-weight",
+        message: `No working weight for the ${lift.name.toLowerCase()} yet. Enter one and the ramp is worked out.`,
+      });
+    }
+  });
+  found.push(...leftOutFindings(request, plan));
+  return found;
+}
+
+function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
+  return lifts.flatMap(({ lift }) =>
+    athlete.areas
+      .filter((a) => lift.loads.includes(a.area) && (a.level === "avoid" || a.level === "sore"))
+      .map((a) => ({
+        code: a.level === "avoid" ? "lift-against-area" : "lift-loads-sore-area",
+        message:
+          a.level === "avoid"
+            ? `${AREAS[a.area]} is to be avoided and the ${lift.name.toLowerCase()} loads it. Choose another lift.`
+            : `${AREAS[a.area]} is sore and the ${lift.name.toLowerCase()} loads it: the ramp has more steps. Leave the lift out if the first sets do not settle it.`,
+      })),
+  );
+}
+
+function ownDrillFindings({ athlete }: PlanRequest, plan: Plan): Finding[] {
+  const found: Finding[] = [];
+  for (const { drill, pinned } of plan.steps) {
+    const against = athlete.areas.find((a) => a.level === "avoid" && drill.avoid.includes(a.area));
+    if (pinned && against) {
+      found.push({
+        code: "drill-against-area",
+        message: `${drill.name} loads the ${AREAS[against.area].toLowerCase()}, which is to be avoided.`,
+      });
+    }
+  }
+  const { chosen } = plan.choice;
+  for (const held of chosen.filter((c) => c.pinned && c.drill.stretch)) {
+    const moved = chosen.some(
+      (c) =>
+        c.drill.mode === "dynamic" &&
+        c.phaseIndex >= held.phaseIndex &&
+        c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
+    );
+    if (!moved) {
+      found.push({
+        code: "stretch-without-movement",
+        message: `${held.drill.name} is a held stretch with no dynamic work on the same range after it.`,
+      });
+    }
+  }
+  return found;
+}
+
+type Cause = "time" | "approach" | "equipment" | "area" | "dropped";
+
+const SENTENCES: Record<Cause, (names: string) => string> = {
+  time: (names) => `No time for ${names}.`,
+  approach: (names) => `This approach leaves ${names} to the ramp sets.`,
+  equipment: (names) => `Nothing in this gym serves ${names}.`,
+  area: (names) => `Every drill for ${names} loads an area that the athlete has to look after.`,
+  dropped: (names) => `The drills for ${names} have been dropped.`,
+};
+
+/** The demands that matter and are hardly served, gathered by what kept them out. */
+function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
+  const { model, chosen } = plan.choice;
+  const byCause = new Map<Cause, { names: string[]; cheapest: Candidate[] }>();
+  model.demands.forEach((d, i) => {
+    const served = chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0);
+    if (d.weight < MATTERS || served >= ENOUGH) return;
+    const helpers = model.candidates.filter(
+      (c) =>
+        !chosen.some((o) => o.family === c.family) && c.serves.some((s) => s.demand === i && s.served >= 1),
+    );
+    const cause: Cause = helpers.length > 0 ? "time" : causeFor(model, drills, d.demand);
+    const entry = byCause.get(cause) ?? { names: [], cheapest: [] };
+    entry.names.push(demandInSentence(d.demand));
+    const cheapest = helpers.sort((a, b) => a.seconds - b.seconds)[0];
+    if (cheapest && !entry.cheapest.some((c) => c.drill.id === cheapest.drill.id))
+      entry.cheapest.push(cheapest);
+    byCause.set(cause, entry);
+  });
+  return [...byCause].map(([cause, { names, cheapest }]) => {
+    const shown = names.slice(0, MOST_NAMED);
+    if (names.length > MOST_NAMED) shown.push(`${names.length - MOST_NAMED} more`);
+    const more = cheapest.reduce((sum, c) => sum + c.seconds, 0);
+    const cost =
+      cause === "time" ? ` About ${formatSeconds(Math.ceil(more / 5) * 5)} more would serve it.` : "";
+    return { code: `unserved-${cause}`, message: SENTENCES[cause](joinWords(shown)) + cost };
+  });
+}
+
+/** What keeps every drill for a demand out: the first of these that any of them was refused for. */
+function causeFor(model: ChoiceModel, drills: readonly Drill[], demand: DemandId): Cause {
+  const reasons = new Set<Refusal>();
+  for (const drill of drills) {
+    const refusal = model.refused.get(drill.id);
+    if (refusal && (drill.serves[demand] ?? 0) >= 1) reasons.add(refusal);
+  }
+  if (reasons.has("dropped")) return "dropped";
+  if (reasons.has("approach") || reasons.has("not-asked")) return "approach";
+  if (reasons.has("area")) return "area";
+  return reasons.has("equipment") ? "equipment" : "time";
+}

@@ -1,0 +1,55 @@
+import { DEMANDS, type DemandKind } from "../demands";
+import type { AskedDemand, Candidate } from "../sequence";
+
+const VERBS: Record<DemandKind, string> = {
+  range: "Opens",
+  activation: "Wakes",
+  pattern: "Rehearses",
+  system: "Raises",
+};
+
+/** Most demands that a reason names. */
+const MOST_NAMED = 2;
+
+export function joinWords(words: readonly string[]): string {
+  if (words.length < 2) return words.join("");
+  return `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
+}
+
+/** A demand's name inside a sentence. */
+export function demandInSentence(demand: AskedDemand["demand"]): string {
+  const { name, kind } = DEMANDS[demand];
+  const words = name[0]!.toLowerCase() + name.slice(1);
+  if (kind === "pattern" && !words.startsWith("receiving")) return `the ${words} pattern`;
+  return words.startsWith("trunk") ? `the ${words}` : words;
+}
+
+/** Why a drill is in the plan: the demands that it serves most, and for which lift or limiter. */
+export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[]): string {
+  const leads = (s: { asked: AskedDemand }) =>
+    Number(candidate.phase === "raise" && s.asked.demand === "temperature");
+  const served = candidate.serves
+    .map((s) => ({
+      asked: demands[s.demand]!,
+      worth: demands[s.demand]!.weight * s.served,
+      served: s.served,
+    }))
+    .filter((s) => s.worth > 0)
+    .sort((a, b) => leads(b) - leads(a) || b.worth - a.worth || b.served - a.served)
+    .slice(0, MOST_NAMED);
+  if (served.length === 0) {
+    if (candidate.phase === "raise") return "Raises temperature and breathing.";
+    return "Your own choice: nothing that today's lift still asks for.";
+  }
+  const kind = DEMANDS[served[0]!.asked.demand].kind;
+  const same = served.filter((s) => DEMANDS[s.asked.demand].kind === kind);
+  const other = served.filter((s) => DEMANDS[s.asked.demand].kind !== kind);
+  const named = (s: (typeof served)[number]) =>
+    demandInSentence(s.asked.demand) + (s.asked.limiter ? " (limiter)" : "");
+  const clauses = [`${VERBS[kind]} ${joinWords(same.map(named))}`];
+  for (const s of other) {
+    clauses.push(`${VERBS[DEMANDS[s.asked.demand].kind].toLowerCase()} ${named(s)}`);
+  }
+  const lift = served.map((s) => s.asked.askedBy).find((l) => l !== null);
+  return `${clauses.join(" and ")}${lift ? ` for the ${lift.name.toLowerCase()}` : ""}.`;
+}

@@ -1,0 +1,72 @@
+import type { Drill, DrillId } from "../catalog";
+import { DEMANDS } from "../demands";
+import { type Candidate, objectiveOf } from "../sequence";
+import type { Plan } from "./types";
+
+/** A drill that could stand in for another one. */
+export interface Substitute {
+  drill: Drill;
+  relation: "easier" | "harder" | "alternative";
+  /** Work and rests at the dose that suits best. */
+  seconds: number;
+  /** What the objective would lose (negative) or gain. */
+  change: number;
+  /** Demands of the replaced drill that it serves too. */
+  shared: string[];
+}
+
+const MOST_SHOWN = 6;
+
+function relationOf(drill: Drill, other: Drill): Substitute["relation"] {
+  if (drill.easier === other.id || other.harder === drill.id) return "easier";
+  return drill.harder === other.id || other.easier === drill.id ? "harder" : "alternative";
+}
+
+/**
+ * What could replace a drill of the plan for this athlete and session, best first: drills that may be chosen
+ * today, are not in the plan, and are related to it or serve one of the demands it is there for.
+ */
+export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
+  const { model, chosen } = plan.choice;
+  const replaced = chosen.find((c) => c.drill.id === id);
+  if (!replaced) return [];
+  const rest = chosen.filter((c) => c !== replaced);
+  const now = objectiveOf(model, chosen);
+  const best = new Map<DrillId, { candidate: Candidate; change: number; overlap: number }>();
+  for (const candidate of model.candidates) {
+    if (chosen.some((c) => c.drill.id === candidate.drill.id)) continue;
+    if (rest.some((c) => c.family === candidate.family)) continue;
+    const overlap = overlapOf(
+      candidate,
+      replaced,
+      model.demands.map((d) => d.weight),
+    );
+    const related =
+      relationOf(replaced.drill, candidate.drill) !== "alternative" ||
+      replaced.drill.substitutes.includes(candidate.drill.id);
+    if (overlap === 0 && !related) continue;
+    const change = objectiveOf(model, [...rest, candidate]) - now;
+    const known = best.get(candidate.drill.id);
+    if (!known || change > known.change) best.set(candidate.drill.id, { candidate, change, overlap });
+  }
+  return [...best.values()]
+    .sort((a, b) => b.change - a.change || (a.candidate.drill.id < b.candidate.drill.id ? -1 : 1))
+    .slice(0, MOST_SHOWN)
+    .map(({ candidate, change }) => ({
+      drill: candidate.drill,
+      relation: relationOf(replaced.drill, candidate.drill),
+      seconds: candidate.workSeconds,
+      change,
+      shared: candidate.serves
+        .filter((s) => replaced.serves.some((r) => r.demand === s.demand))
+        .map((s) => DEMANDS[model.demands[s.demand]!.demand].name),
+    }));
+}
+
+/** How much of what a drill serves of today's demands another serves too. */
+function overlapOf(candidate: Candidate, replaced: Candidate, weights: readonly number[]): number {
+  return candidate.serves.reduce((sum, s) => {
+    const other = replaced.serves.find((r) => r.demand === s.demand);
+    return sum + (other ? Math.min(s.served, other.served) * weights[s.demand]! : 0);
+  }, 0);
+}

@@ -1,0 +1,3 @@
+export { type BarKit, barKit, type PlateKind, smallestStep, totalOf } from "./bar-kit";
+export { type LoadTable, loadableTotals, loadTable, nearestLoadable } from "./load-table";
+export { type Stack, stackMoves, stacksOf } from "./stacks";

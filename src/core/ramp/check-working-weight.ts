@@ -1,0 +1,26 @@
+import { type BarKit, nearestLoadable } from "../plates";
+import { fail, ok, type Result } from "../result";
+import type { Weight } from "../units";
+import type { RampLift } from "./types";
+
+/** A working weight that the plates of the gym do not make, with its neighbours that they do. */
+export interface UnloadableWeight {
+  lower: Weight | null;
+  upper: Weight | null;
+}
+
+/**
+ * Whether a bar at working weight stands at full height on the floor with the plates there are.
+ * Where it does not, it is lifted from blocks or a rack, and any plates will do.
+ */
+export function standsAtFullHeight(lift: Pick<RampLift, "fromFloor">, kit: BarKit, working: Weight): boolean {
+  if (!lift.fromFloor) return false;
+  const nearest = nearestLoadable(kit, working, true);
+  return nearest.lower === working;
+}
+
+/** Whether the working weight can be loaded with the plates of the kit; if not, the nearest weights that can. */
+export function checkWorkingWeight(kit: BarKit, working: Weight): Result<Weight, UnloadableWeight> {
+  const nearest = nearestLoadable(kit, working, false);
+  return nearest.lower === working ? ok(working) : fail(nearest);
+}

@@ -1,0 +1,100 @@
+import { nearestLoadable } from "../plates";
+import type { Finding } from "../result";
+import { isPoorEstimate } from "../strength";
+import { formatWeightWithUnit, type Weight } from "../units";
+import { lastJumpLimit, type RampLimits } from "./limits";
+import type { RampRequest } from "./types";
+
+const MOST_TOTAL_REPS = 35;
+/** A first ramp set at this share of the working weight is no gentle start. */
+const HEAVY_START = 0.8;
+
+/** What a finished ramp should tell the coach: every rule it could not keep, and what to watch. */
+export function rampFindings(
+  request: RampRequest,
+  ramp: {
+    limits: RampLimits;
+    wanted: number;
+    weights: readonly Weight[];
+    reps: readonly number[];
+    fromFloor: boolean;
+    fixedReleased: boolean;
+  },
+): Finding[] {
+  const { unit, working, lift, kit } = request;
+  const { limits, wanted, weights, reps } = ramp;
+  const W = working.weight;
+  const say = (w: number) => formatWeightWithUnit(w as Weight, unit);
+  const found: Finding[] = [];
+
+  if (weights.length === 0 && wanted === 0) {
+    found.push({
+      code: "no-ramp-needed",
+      message: `${say(W)} is close to the lightest load there is. First do the movement without weight, or with a lighter bar or a stick.`,
+    });
+  }
+  if (lift.fromFloor && !ramp.fromFloor) {
+    const lightestFull = nearestLoadable(kit, W, true).upper;
+    found.push({
+      code: "from-blocks",
+      message: lightestFull
+        ? `With these plates the bar stands at full height from ${say(lightestFull)}. Set it on blocks or in the rack.`
+        : "No plate here is of full diameter. Set the bar on blocks or in the rack.",
+    });
+  }
+  const firstShare = weights.length > 0 ? weights[0]! / W : 0;
+  if (ramp.fromFloor && firstShare >= HEAVY_START) {
+    found.push({
+      code: "starts-heavy",
+      message: `The lightest load that stands on the floor is already ${Math.round(100 * firstShare)} % of the working weight. Do a first set with a lighter bar on blocks.`,
+    });
+  }
+  if (ramp.fixedReleased) {
+    found.push({
+      code: "own-weight-released",
+      message:
+        "A weight set by hand no longer fits below the working weight, so the ramp was worked out anew.",
+    });
+  }
+  if (weights.length < wanted) {
+    found.push({
+      code: "fewer-sets",
+      message: `The plates here leave room for ${weights.length} of ${wanted} ramp sets.`,
+    });
+  }
+  const jumps = weights.map((w, i) => (weights[i + 1] ?? W) - w);
+  jumps.slice(0, -1).forEach((jump, i) => {
+    if (i > 0 && jump > jumps[i - 1]! + limits.step) {
+      found.push({
+        code: "jump-grows",
+        message: `The jump to ${say(weights[i + 1]!)} is larger than the one before it; these plates do not allow a closer step.`,
+      });
+    }
+  });
+  jumps.forEach((jump, i) => {
+    if (jump < limits.gap) {
+      found.push({
+        code: "sets-close",
+        message: `${say(weights[i]!)} and ${say(weights[i + 1] ?? W)} lie closer than a step is worth.`,
+      });
+    }
+  });
+  const lastJump = jumps.at(-1);
+  const limit = lastJumpLimit(request, weights.length, limits.step);
+  if (lastJump !== undefined && lastJump > limit) {
+    found.push({
+      code: "last-jump",
+      message: `The last jump is ${say(lastJump)}, ${Math.round((100 * lastJump) / W)} % of the working weight: more than is wanted for sets of ${working.reps}.`,
+    });
+  }
+  if (reps.reduce((sum, r) => sum + r, 0) > MOST_TOTAL_REPS) {
+    found.push({ code: "ramp-tiring", message: "So many repetitions on the way up will cost working sets." });
+  }
+  if (isPoorEstimate(working.reps + working.rir)) {
+    found.push({
+      code: "poor-estimate",
+      message: `An estimate of the one-rep maximum from ${working.reps + working.rir} reps is poor.`,
+    });
+  }
+  return found;
+}

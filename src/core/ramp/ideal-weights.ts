@@ -1,0 +1,36 @@
+import { ONE_SET_BELOW_TOP, ONE_SET_SHARE, repsBand, systemConstants } from "./constants";
+import { RAMP_STYLES } from "./styles";
+import type { RampRequest } from "./types";
+
+/**
+ * Where the sets of a ramp would lie if every weight could be loaded, in the fine unit, rounded to it.
+ *
+ * @param sets number of ramp sets, 0 or more.
+ * @param start the first ramp weight.
+ */
+export function idealWeights(
+  request: Pick<RampRequest, "working" | "style" | "unit">,
+  sets: number,
+  start: number,
+  cutByWarmth: boolean,
+): number[] {
+  const W = request.working.weight;
+  const share = repsBand(request.working.reps).top;
+  if (sets === 0) return [];
+  if (sets === 1) {
+    const low = Math.max(start, W * ONE_SET_SHARE);
+    const reaches = W - low <= systemConstants(request.unit).oneSetReach && !cutByWarmth;
+    return [Math.round(reaches ? low : Math.max(start, W * (share - ONE_SET_BELOW_TOP)))];
+  }
+  const top = Math.max(W * share, start);
+  const { jumpRatio } = RAMP_STYLES[request.style];
+  let parts = 0;
+  for (let i = 0; i < sets - 1; i++) parts += jumpRatio ** i;
+  const ideals = [Math.round(start)];
+  let at = start;
+  for (let i = 0; i < sets - 1; i++) {
+    at += ((top - start) * jumpRatio ** i) / parts;
+    ideals.push(Math.round(at));
+  }
+  return ideals;
+}

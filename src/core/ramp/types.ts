@@ -1,0 +1,76 @@
+import type { BarKit } from "../plates";
+import type { Finding } from "../result";
+import type { WorkingSets } from "../strength";
+import type { UnitSystem, Weight } from "../units";
+import type { RampStyleId } from "./styles";
+
+export type Experience = "beginner" | "intermediate" | "advanced";
+export type Room = "normal" | "cold";
+
+/** What the ramp has to know about a lift. */
+export interface RampLift {
+  id: string;
+  /** Whether the bar must stand at full height on the floor. */
+  fromFloor: boolean;
+  /** Olympic lifts: one more set, few repetitions. */
+  olympic: boolean;
+  /** Whether more than one joint moves; single-joint lifts may lose their whole ramp to warmth. */
+  compound: boolean;
+}
+
+/** What the coach has set by hand for one ramp set. */
+export interface FixedSet {
+  weight?: Weight;
+  reps?: number;
+}
+
+export interface RampRequest {
+  unit: UnitSystem;
+  lift: RampLift;
+  working: WorkingSets;
+  kit: BarKit;
+  style: RampStyleId;
+  experience: Experience;
+  /** The worst of the athlete's areas that this lift loads: 0 none, 1 slow to warm, 2 very slow, "sore". */
+  slowToWarm: 0 | 1 | 2 | "sore";
+  /** How much of what this lift asks for has been done today already, 0 to 1. */
+  similarDone: number;
+  room: Room;
+  /** The coach's own number of ramp sets, 0 to 10; absent: worked out. */
+  rampSets?: number;
+  /** By set, first is 0. */
+  fixed?: Readonly<Record<number, FixedSet>>;
+}
+
+export interface RampSet {
+  weight: Weight;
+  /** Share of the working weight, 0 to 1. */
+  fraction: number;
+  reps: number;
+  /** Plates on one side, inside first. */
+  perSide: Weight[];
+  /** Plates of one side to put on after the set before (the first: after the empty bar), inside first. */
+  add: Weight[];
+  /** Plates of one side to take off after the set before, outside first. */
+  strip: Weight[];
+  /** Rest after the set, changing plates included. */
+  restSeconds: number;
+  /** The set itself with its set-up. */
+  seconds: number;
+  notes: string[];
+}
+
+export interface Ramp {
+  lift: string;
+  sets: RampSet[];
+  working: { weight: Weight; perSide: Weight[]; add: Weight[]; strip: Weight[] };
+  totals: {
+    /** From the first ramp set to the start of the first working set, rests in. */
+    seconds: number;
+    reps: number;
+    repsAt85: number;
+    /** Plates moved on one side, from the empty bar to the working weight. */
+    moves: number;
+  };
+  findings: Finding[];
+}

@@ -1,0 +1,196 @@
+import { type AthleteProfile, isStiff, rulesOut } from "../athlete";
+import {
+  type Approach,
+  type Drill,
+  type DrillId,
+  type EquipmentId,
+  families,
+  type Phase,
+  type PhaseRule,
+  PLANES,
+} from "../catalog";
+import { DEMANDS } from "../demands";
+import { doseLevels, doseSeconds } from "../dose";
+import type { Room } from "../ramp";
+import type { AskedDemand } from "./asked-demands";
+import { CHANGE_ESTIMATE_SECONDS, OWN_PATTERN_FROM } from "./constants";
+
+/** A drill at a dose that may be chosen. */
+export interface Candidate {
+  drill: Drill;
+  phase: Phase;
+  /** Place of the phase in the approach. */
+  phaseIndex: number;
+  sets: number;
+  amount: number;
+  /** Work and rests of the dose. Seconds. */
+  workSeconds: number;
+  /** Work, set-up and an estimate of the change. Seconds. */
+  seconds: number;
+  /** Index of the demand and what the dose serves of it. */
+  serves: readonly { demand: number; served: number }[];
+  family: number;
+  /** Bits of the planes that it covers, for mobilise and activate drills. */
+  planes: number;
+  /** Demand indices of the limiters that alone let it in; empty if the session asks for it anyway. */
+  onlyForLimiters: readonly number[];
+  /** Chosen by the coach: it stays. */
+  pinned: boolean;
+}
+
+/** Why a drill cannot be chosen today. */
+export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
+
+/** A drill the coach has chosen, with its dose if that is fixed too. */
+export interface OwnDrill {
+  drill: DrillId;
+  dose?: { sets: number; amount: number };
+}
+
+/** Everything the choice needs, as plain numbers. */
+export interface ChoiceModel {
+  demands: readonly AskedDemand[];
+  candidates: readonly Candidate[];
+  phases: readonly (PhaseRule & { phase: Phase })[];
+  /** Bits of the planes asked for. */
+  planes: number;
+  limiterSeconds: { each: number; all: number };
+  /** Time for drills. Seconds. */
+  seconds: number;
+  /** Why each drill that is no candidate is none. */
+  refused: ReadonlyMap<DrillId, Refusal>;
+}
+
+export interface ChoiceRequest {
+  drills: readonly Drill[];
+  demands: readonly AskedDemand[];
+  athlete: AthleteProfile;
+  approach: Approach;
+  seconds: number;
+  room: Room;
+  /** What the gym has; null: everything. */
+  equipment: ReadonlySet<EquipmentId> | null;
+  own: readonly OwnDrill[];
+  dropped: readonly DrillId[];
+}
+
+function planeBits(planes: readonly string[]): number {
+  return planes.reduce((bits, plane) => bits | (1 << PLANES.indexOf(plane as (typeof PLANES)[number])), 0);
+}
+
+/** Whether a drill serves enough of something that is asked enough to be specific to the session. */
+function isSpecific(
+  drill: Drill,
+  demands: readonly AskedDemand[],
+  weigh: (d: AskedDemand) => number,
+): boolean {
+  return demands.some((d) => {
+    const serves = drill.serves[d.demand] ?? 0;
+    return (serves >= 1 && weigh(d) >= 2) || (serves >= 2 && weigh(d) >= 1);
+  });
+}
+
+/** Whether a drill has the shape of other lifts than today's: it serves patterns, and none that is asked for. */
+function hasForeignPattern(drill: Drill, demands: readonly AskedDemand[]): boolean {
+  const patterns = demands.filter(
+    (d) => DEMANDS[d.demand].kind === "pattern" && (drill.serves[d.demand] ?? 0) >= OWN_PATTERN_FROM,
+  );
+  return patterns.length > 0 && patterns.every((d) => d.asked === 0);
+}
+
+/** Works out which drills at which doses may be chosen, and why the others may not (docs/model.md, "Choosing"). */
+export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
+  const { drills, demands, athlete, approach, room, equipment } = request;
+  const familyOf = families(drills);
+  const familyIds = [...new Set(familyOf.values())].sort();
+  const coldOrStiff = room === "cold" || isStiff(athlete);
+  const phases = approach.phases.filter((p) => !p.whenColdOrStiff || coldOrStiff);
+  const refused = new Map<DrillId, Refusal>();
+  const candidates: Candidate[] = [];
+
+  const refusalOf = (drill: Drill, rule: PhaseRule | undefined): Refusal | null => {
+    if (request.dropped.includes(drill.id)) return "dropped";
+    if (rulesOut(athlete, drill)) return "area";
+    if (equipment && !drill.equipment.every((need) => need.some((e) => equipment.has(e)))) return "equipment";
+    if (!rule) return "approach";
+    const forLimiter = demands.some((d) => d.limiter && (drill.serves[d.demand] ?? 0) >= 2);
+    if (rule.limitersOnly && !forLimiter) return "approach";
+    const isRaise = phases.some((p) => p === rule && p.phase === "raise");
+    if (isRaise) return null;
+    if (!isSpecific(drill, demands, (d) => d.weight) || hasForeignPattern(drill, demands)) return "not-asked";
+    return null;
+  };
+
+  for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+    const own = request.own.find((o) => o.drill === drill.id);
+    const allowed = phases.findIndex((p) => drill.phases.includes(p.phase));
+    const usual = phases.findIndex((p) => p.phase === drill.phases[0]);
+    const phaseIndex = usual >= 0 ? usual : allowed;
+    const rule = phases[phaseIndex];
+    const refusal = refusalOf(drill, rule);
+    if (refusal && !own) {
+      refused.set(drill.id, refusal);
+      continue;
+    }
+    const phase = rule?.phase ?? drill.phases[0]!;
+    const specific = isSpecific(drill, demands, (d) => d.weightWithoutLimiter) || phase === "raise";
+    const levels = own?.dose ? [{ ...own.dose, effect: effectOf(drill, own.dose) }] : doseLevels(drill.dose);
+    for (const { sets, amount, effect } of levels) {
+      const workSeconds = doseSeconds(drill.dose, sets, amount);
+      candidates.push({
+        drill,
+        phase,
+        phaseIndex: rule ? phaseIndex : phaseIndexOfForeign(phases, phase),
+        sets,
+        amount,
+        workSeconds,
+        seconds: workSeconds + drill.setUpSeconds + CHANGE_ESTIMATE_SECONDS,
+        serves: demands.flatMap((d, demand) => {
+          const serves = drill.serves[d.demand] ?? 0;
+          return serves > 0 ? [{ demand, served: serves * effect }] : [];
+        }),
+        family: familyIds.indexOf(familyOf.get(drill.id)!),
+        planes: phase === "mobilise" || phase === "activate" ? planeBits(drill.planes) : 0,
+        onlyForLimiters: specific
+          ? []
+          : demands.flatMap((d, i) => (d.limiter && (drill.serves[d.demand] ?? 0) >= 1 ? [i] : [])),
+        pinned: own !== undefined,
+      });
+    }
+  }
+  return {
+    demands,
+    candidates,
+    phases,
+    planes: planeBits(approach.planes),
+    limiterSeconds: { each: approach.limiters.secondsEach, all: approach.limiters.secondsAll },
+    seconds: request.seconds,
+    refused,
+  };
+}
+
+/** A coach's own dose is worth as much as the level nearest to it. */
+function effectOf(drill: Drill, dose: { sets: number; amount: number }): number {
+  const total = dose.sets * dose.amount;
+  const nearest = doseLevels(drill.dose).sort(
+    (a, b) => Math.abs(a.sets * a.amount - total) - Math.abs(b.sets * b.amount - total),
+  )[0]!;
+  return nearest.effect;
+}
+
+const USUAL_PHASE_ORDER: readonly Phase[] = [
+  "raise",
+  "release",
+  "mobilise",
+  "activate",
+  "power",
+  "rehearse",
+  "cool-down",
+];
+
+/** Where the coach's own drill goes whose phase the approach leaves out: after the phases that usually precede it. */
+function phaseIndexOfForeign(phases: ChoiceModel["phases"], phase: Phase): number {
+  const place = USUAL_PHASE_ORDER.indexOf(phase);
+  const after = phases.filter((p) => USUAL_PHASE_ORDER.indexOf(p.phase) < place).length;
+  return after - 0.5;
+}

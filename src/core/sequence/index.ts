@@ -1,0 +1,13 @@
+export { type AskedDemand, askedDemands, type SessionLift } from "./asked-demands";
+export {
+  buildChoiceModel,
+  type Candidate,
+  type ChoiceModel,
+  type OwnDrill,
+  type Refusal,
+} from "./choice-model";
+export { chooseDrills } from "./choose-drills";
+export { CHANGE_ESTIMATE_SECONDS } from "./constants";
+export { orderCost, orderDrills } from "./order-drills";
+export { objectiveOf } from "./selection";
+export { type Placed, timetable } from "./timetable";

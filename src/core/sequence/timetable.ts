@@ -1,0 +1,53 @@
+import type { Drill, Position } from "../catalog";
+import type { Candidate } from "./choice-model";
+import { CHANGE_SECONDS } from "./constants";
+
+const UPRIGHT: readonly Position[] = ["standing", "at-rack", "hanging"];
+
+function hasSameKit(a: Drill, b: Drill): boolean {
+  return b.equipment.every((need) => a.equipment.some((had) => had[0] === need[0]));
+}
+
+/** Seconds to get from one drill into the next, setting up left out. The first drill takes none. */
+export function changeSeconds(previous: Drill | null, next: Drill): number {
+  if (!previous) return 0;
+  const fetches = !hasSameKit(previous, next);
+  const upDown = UPRIGHT.includes(previous.position) !== UPRIGHT.includes(next.position);
+  if (fetches || upDown) return CHANGE_SECONDS.floorOrFetch;
+  return previous.position === next.position ? 0 : CHANGE_SECONDS.onTheSpot;
+}
+
+/** Seconds to set up a drill; none if the drill before has left the same kit standing. */
+export function setUpSecondsAfter(previous: Drill | null, next: Drill): number {
+  const standing = previous !== null && next.equipment.length > 0 && hasSameKit(previous, next);
+  return standing ? 0 : next.setUpSeconds;
+}
+
+/** A drill in its place. */
+export interface Placed {
+  candidate: Candidate;
+  /** Seconds from the start of the warm-up to the start of the drill, set-up included in the drill. */
+  startsAt: number;
+  /** Set-up, work and rests. */
+  seconds: number;
+}
+
+/**
+ * Start and length of drills in their order (docs/model.md, "Time").
+ *
+ * @returns the placed drills and the second at which the last one ends.
+ */
+export function timetable(order: readonly Candidate[]): { placed: Placed[]; seconds: number } {
+  let clock = 0;
+  let previous: Drill | null = null;
+  const placed = order.map((candidate) => {
+    const { drill } = candidate;
+    clock += changeSeconds(previous, drill);
+    const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
+    const startsAt = clock;
+    clock += seconds;
+    previous = drill;
+    return { candidate, startsAt, seconds };
+  });
+  return { placed, seconds: clock };
+}

@@ -1,0 +1,1 @@
+export { type Stair, stairOf, type Tread } from "./stair";

@@ -1,0 +1,27 @@
+export const E1RM_FORMULAS = ["epley", "brzycki"] as const;
+export type E1rmFormula = (typeof E1RM_FORMULAS)[number];
+
+/** Past this many repetitions to failure the estimate is poor. */
+const MOST_RELIABLE_REPS = 12;
+
+/**
+ * The estimated one-repetition maximum (e1RM).
+ *
+ * @param weight any unit; the result is in the same unit, not rounded.
+ * @param repsToFailure repetitions done plus repetitions in reserve, at least 1 and under 37.
+ * @param formula Epley `W(1 + r/30)` or Brzycki `36W/(37 − r)`; W itself for one repetition.
+ * @example estimateOneRepMax(100, 5, "epley") // 116.66…
+ */
+export function estimateOneRepMax(
+  weight: number,
+  repsToFailure: number,
+  formula: E1rmFormula = "epley",
+): number {
+  if (repsToFailure <= 1) return weight;
+  return formula === "epley" ? weight * (1 + repsToFailure / 30) : (36 * weight) / (37 - repsToFailure);
+}
+
+/** Whether an e1RM from this many repetitions to failure should be shown as a poor estimate. */
+export function isPoorEstimate(repsToFailure: number): boolean {
+  return repsToFailure > MOST_RELIABLE_REPS;
+}

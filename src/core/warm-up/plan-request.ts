@@ -1,0 +1,81 @@
+import type { AthleteProfile } from "../athlete";
+import type { Catalog, EquipmentId } from "../catalog";
+import type { PlanRequest } from "../plan";
+import { barKit, type PlateKind } from "../plates";
+import type { UnitSystem, Weight } from "../units";
+import type { WarmUpDraft } from "./draft";
+
+/** What is known of an athlete. */
+export interface AthleteRecord extends AthleteProfile {
+  id: string;
+  name: string;
+  group: string;
+  birthYear: number | null;
+  bodyWeight: Weight | null;
+  /** The unit of the body weight and working weights. */
+  unit: UnitSystem;
+  note: string;
+  workingWeights: readonly WorkingWeight[];
+}
+
+export interface WorkingWeight {
+  lift: string;
+  weight: Weight;
+  reps: number;
+  sets: number;
+  rir: number;
+  /** ISO day. */
+  day: string;
+}
+
+/** A plate as the gym has it, with what it takes to draw it. */
+export interface GymPlate extends PlateKind {
+  colour: string;
+  diameterMm: number;
+  thicknessMm: number;
+}
+
+export interface GymKit {
+  id: string;
+  name: string;
+  unit: UnitSystem;
+  bar: { name: string; weight: Weight; collar: Weight };
+  plates: readonly GymPlate[];
+  equipment: readonly EquipmentId[];
+}
+
+/**
+ * The plan request for a draft, an athlete and a gym. Lifts and approaches that the catalog no longer has are
+ * replaced by its first ones.
+ */
+export function planRequestFor(
+  draft: WarmUpDraft,
+  athlete: AthleteProfile,
+  gym: GymKit,
+  catalog: Catalog,
+): PlanRequest {
+  const lift = catalog.lifts.find((l) => l.id === draft.lift) ?? catalog.lifts[0]!;
+  return {
+    unit: gym.unit,
+    lifts: [
+      {
+        lift,
+        kit: barKit(gym.bar.weight, gym.bar.collar, gym.plates),
+        working:
+          draft.weight === null
+            ? null
+            : { weight: draft.weight, reps: draft.reps, sets: draft.sets, rir: draft.rir },
+        rampSets: draft.rampSets ?? undefined,
+        fixed: draft.fixed,
+      },
+    ],
+    minutes: draft.minutes,
+    athlete,
+    approach: catalog.approaches.find((a) => a.id === draft.approach) ?? catalog.approaches[0]!,
+    room: draft.room,
+    equipment: new Set(gym.equipment),
+    own: draft.own,
+    dropped: draft.dropped,
+    drills: catalog.drills,
+  };
+}

@@ -1,0 +1,54 @@
+import { barKit, nearestLoadable } from "../plates";
+import { convertWeight, type Weight } from "../units";
+import type { WarmUpDraft } from "./draft";
+import type { AthleteRecord, GymKit } from "./plan-request";
+
+/** What a warm-up starts from when nothing else is known. */
+const USUAL = {
+  reps: 5,
+  sets: 3,
+  rir: 2,
+  minutes: 15,
+  approach: "temperature-first",
+  room: "normal",
+} as const;
+
+/**
+ * The working weight of an athlete for a lift in a gym: converted once if the gym counts in the other unit,
+ * then rounded down to what its bar and plates make.
+ *
+ * @returns null where none is known or nothing that light can be loaded.
+ */
+export function workingWeightIn(gym: GymKit, athlete: AthleteRecord, lift: string): Weight | null {
+  const known = athlete.workingWeights.find((w) => w.lift === lift);
+  if (!known) return null;
+  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
+  return nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
+}
+
+/**
+ * A first draft for an athlete: the last working weight of the lift with its sets and reps, the rest from a
+ * warm-up to be like, or the usual.
+ */
+export function startDraft(
+  athlete: AthleteRecord,
+  gym: GymKit,
+  like: Partial<Pick<WarmUpDraft, "lift" | "minutes" | "approach" | "room">> = {},
+): WarmUpDraft {
+  const lift = like.lift ?? athlete.workingWeights[0]?.lift ?? "back-squat";
+  const known = athlete.workingWeights.find((w) => w.lift === lift);
+  return {
+    lift,
+    weight: workingWeightIn(gym, athlete, lift),
+    reps: known?.reps ?? USUAL.reps,
+    sets: known?.sets ?? USUAL.sets,
+    rir: known?.rir ?? USUAL.rir,
+    minutes: like.minutes ?? USUAL.minutes,
+    approach: like.approach ?? USUAL.approach,
+    room: like.room ?? USUAL.room,
+    own: [],
+    dropped: [],
+    rampSets: null,
+    fixed: {},
+  };
+}

@@ -1,0 +1,15 @@
+import { catalog } from "@/catalog";
+import { AREAS, EQUIPMENT } from "@/core/catalog";
+import { DEMANDS } from "@/core/demands";
+
+/** GET /api/catalog: everything a plan is made from, with its records. */
+export function catalogResponse(): Response {
+  return Response.json({
+    lifts: catalog.lifts,
+    drills: catalog.drills,
+    demands: Object.entries(DEMANDS).map(([id, demand]) => ({ id, ...demand })),
+    areas: Object.entries(AREAS).map(([id, name]) => ({ id, name })),
+    equipment: Object.entries(EQUIPMENT).map(([id, name]) => ({ id, name })),
+    approaches: catalog.approaches,
+  });
+}

@@ -1,0 +1,124 @@
+import { z } from "zod";
+import { catalog } from "@/catalog";
+import { EQUIPMENT_IDS } from "@/core/catalog";
+import { barKit } from "@/core/plates";
+import { checkWorkingWeight } from "@/core/ramp";
+import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
+import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
+import { addFirstRows } from "@/data/first-steps";
+import { today } from "./day";
+import { liftField, repsField, setsField, whole } from "./schemas/fields";
+import { usualPlate } from "./usual-plates";
+
+const typedWeight = z.string().transform((text, context) => {
+  const parsed = parseWeight(text);
+  if (parsed.ok) return parsed.value;
+  context.addIssue({ code: "custom", message: parsed.error });
+  return z.NEVER;
+});
+
+const firstStepsSchema = z.strictObject({
+  name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
+  experience: z.enum(["beginner", "intermediate", "advanced"]),
+  unit: z.enum(UNIT_SYSTEMS),
+  bar: typedWeight,
+  plates: z
+    .array(z.strictObject({ weight: typedWeight, pairs: whole(0, 50) }))
+    .max(24)
+    .refine((plates) => plates.some((p) => p.pairs > 0), "Give at least one pair of plates."),
+  /** Whether all but the small plates are bumpers that stand at full height. */
+  bumpers: z.boolean(),
+  lift: liftField(catalog),
+  sets: setsField,
+  reps: repsField,
+  weight: typedWeight,
+});
+
+/** The form of the short way in, as it is typed. */
+export type FirstStepsForm = z.input<typeof firstStepsSchema>;
+
+export type FirstStepsOutcome =
+  | { kind: "started"; warmUpId: string }
+  | { kind: "refused"; errors: { path: string; message: string }[] };
+
+/** From nothing to a first plan: one gym, one athlete, one lift with its working weight. Stores all or nothing. */
+export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> {
+  const parsed = firstStepsSchema.safeParse(form);
+  if (!parsed.success) {
+    return {
+      kind: "refused",
+      errors: parsed.error.issues.map((i) => ({ path: i.path.join("."), message: i.message })),
+    };
+  }
+  const { name, experience, unit, bar, lift, sets, reps } = parsed.data;
+  const plates = mergePlates(parsed.data.plates).map((p) => ({
+    ...usualPlate(p.weight, unit, parsed.data.bumpers),
+    ...p,
+  }));
+  const none = 0 as Weight;
+  const checked = checkWorkingWeight(barKit(bar, none, plates), parsed.data.weight);
+  if (!checked.ok) {
+    const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
+    const options = nearest.map((w) => formatWeightWithUnit(w, unit)).join(" or ");
+    return {
+      kind: "refused",
+      errors: [{ path: "weight", message: `This bar and these plates do not make it. Nearest: ${options}.` }],
+    };
+  }
+  const ids = { gym: crypto.randomUUID(), group: crypto.randomUUID(), athlete: crypto.randomUUID() };
+  const day = today();
+  const working = { lift, day, weight: parsed.data.weight, reps, sets, rir: 0 };
+  const gym: GymKit = {
+    id: ids.gym,
+    name: "My gym",
+    unit,
+    bar: { name: "Barbell", weight: bar, collar: none },
+    plates,
+    equipment: EQUIPMENT_IDS,
+  };
+  const athlete: AthleteRecord = {
+    id: ids.athlete,
+    name,
+    group: "Athletes",
+    unit,
+    experience,
+    birthYear: null,
+    bodyWeight: null,
+    note: "",
+    limiters: [],
+    areas: [],
+    workingWeights: [working],
+  };
+  const warmUpId = crypto.randomUUID();
+  await addFirstRows({
+    gym: {
+      id: gym.id,
+      name: gym.name,
+      unit,
+      barName: gym.bar.name,
+      barWeight: bar,
+      collarWeight: gym.bar.collar,
+    },
+    plates: plates.map((p) => ({ ...p, gymId: gym.id })),
+    equipment: gym.equipment.map((equipment) => ({ gymId: gym.id, equipment })),
+    group: { id: ids.group, name: athlete.group, place: 0 },
+    athlete: { id: athlete.id, groupId: ids.group, name, unit, experience, note: "" },
+    workingWeight: { ...working, athleteId: athlete.id },
+    warmUp: {
+      id: warmUpId,
+      athleteId: athlete.id,
+      gymId: gym.id,
+      day,
+      draft: JSON.stringify(startDraft(athlete, gym, { lift })),
+      revision: 0,
+      updatedAt: Date.now(),
+    },
+  });
+  return { kind: "started", warmUpId };
+}
+
+function mergePlates(plates: readonly { weight: Weight; pairs: number }[]) {
+  const pairs = new Map<Weight, number>();
+  for (const p of plates) if (p.pairs > 0) pairs.set(p.weight, (pairs.get(p.weight) ?? 0) + p.pairs);
+  return [...pairs].map(([weight, count]) => ({ weight, pairs: count }));
+}

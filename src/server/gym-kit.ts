@@ -1,0 +1,18 @@
+import { EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import type { Weight } from "@/core/units";
+import type { GymKit } from "@/core/warm-up";
+import { readGym } from "@/data/gyms";
+
+/** The gym with this id (the only one if none is given) as the core knows one, or null. */
+export async function gymKit(id?: string): Promise<GymKit | null> {
+  const row = await readGym(id);
+  if (!row) return null;
+  return {
+    id: row.id,
+    name: row.name,
+    unit: row.unit,
+    bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
+    plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
+    equipment: row.equipment.filter((e): e is EquipmentId => (EQUIPMENT_IDS as string[]).includes(e)),
+  };
+}

@@ -1,0 +1,72 @@
+import { catalog } from "@/catalog";
+import { planWarmUp } from "@/core/plan";
+import type { Finding } from "@/core/result";
+import { type Stair, stairOf } from "@/core/stair";
+import { type AthleteRecord, type GymKit, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
+import { listWarmUps } from "@/data/warm-ups";
+import { today } from "./day";
+import { athleteChoices, openWarmUp } from "./open-workbench";
+
+/** One athlete's line on the day's page. */
+export interface TodayLine {
+  athlete: { id: string; name: string };
+  warmUp: {
+    id: string;
+    lift: string;
+    draft: WarmUpDraft;
+    stair: Stair;
+    /** What needs the coach's attention, the most important first. */
+    attention: Finding[];
+  } | null;
+}
+
+/** What is worth a word in a list: what speaks against the lift, the time, or a missing weight. */
+const WORTH_ATTENTION = [
+  "lift-against-area",
+  "lift-loads-sore-area",
+  "no-working-weight",
+  "ramp-over-time",
+  "over-time",
+  "starts-heavy",
+];
+
+interface Drawn {
+  stair: Stair;
+  attention: Finding[];
+}
+
+/** The last picture of each warm-up with what it was drawn from: a day's page plans only what has changed. */
+const drawn = new Map<string, { from: string; picture: Drawn }>();
+const MOST_KEPT = 500;
+
+function draw(id: string, draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKit): Drawn {
+  const from = JSON.stringify([draft, athlete, gym]);
+  const known = drawn.get(id);
+  if (known?.from === from) return known.picture;
+  const plan = planWarmUp(planRequestFor(draft, athlete, gym, catalog));
+  const attention = WORTH_ATTENTION.flatMap((code) => plan.findings.filter((f) => f.code === code));
+  const picture = { stair: stairOf(plan, draft.minutes), attention };
+  if (drawn.size >= MOST_KEPT) drawn.delete(drawn.keys().next().value!);
+  drawn.set(id, { from, picture });
+  return picture;
+}
+
+/** Today's warm-ups by group, those who have none yet included. */
+export async function listToday(): Promise<{ day: string; groups: { name: string; lines: TodayLine[] }[] }> {
+  const day = today();
+  const [athletes, warmUps] = await Promise.all([athleteChoices(), listWarmUps(day)]);
+  const groups: { name: string; lines: TodayLine[] }[] = [];
+  for (const { id, name, group } of athletes) {
+    if (groups.at(-1)?.name !== group) groups.push({ name: group, lines: [] });
+    const row = warmUps.find((w) => w.athleteId === id)?.warmUp;
+    const opened = row ? await openWarmUp(row.id) : null;
+    let warmUp: TodayLine["warmUp"] = null;
+    if (opened?.ok) {
+      const { draft, athlete, gym } = opened.value;
+      const lift = catalog.lifts.find((l) => l.id === draft.lift)!;
+      warmUp = { id: row!.id, lift: lift.name, draft, ...draw(row!.id, draft, athlete, gym) };
+    }
+    groups.at(-1)!.lines.push({ athlete: { id, name }, warmUp });
+  }
+  return { day, groups };
+}

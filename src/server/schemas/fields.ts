@@ -1,0 +1,58 @@
+import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
+import { type Weight, weight } from "@/core/units";
+
+/** Above this no bar, plate or athlete is meant; a typing slip is. */
+const GREATEST_WEIGHT = 2000;
+
+/** A weight in kg or lb as JSON has it; becomes an integer of the fine unit. */
+export const weightField = z
+  .number({ error: "Give a number of kg or lb." })
+  .positive("Must be above zero.")
+  .max(GREATEST_WEIGHT, `Must be at most ${GREATEST_WEIGHT}.`)
+  .refine((v) => Math.abs(v * 1000 - Math.round(v * 1000)) < 1e-6, "Use at most three decimals.")
+  .transform(weight);
+
+/** A weight already in the fine unit, as drafts store it. */
+export const fineWeightField = z
+  .number()
+  .int()
+  .positive()
+  .max(GREATEST_WEIGHT * 1000)
+  .transform((v) => v as Weight);
+
+export function whole(least: number, most: number) {
+  return z
+    .number({ error: `Give a whole number from ${least} to ${most}.` })
+    .int("Must be a whole number.")
+    .min(least, `Must be at least ${least}.`)
+    .max(most, `Must be at most ${most}.`);
+}
+
+export const repsField = whole(1, 20);
+export const setsField = whole(1, 20);
+export const rirField = whole(0, 10);
+export const minutesField = whole(2, 60);
+export const rampSetsField = whole(0, 10);
+export const roomField = z.enum(["normal", "cold"]);
+
+/** An id of the catalog; the message lists what there is. */
+export function idOf(ids: readonly string[], thing: string) {
+  return z.string().refine((id) => ids.includes(id), {
+    error: (issue) => `There is no ${thing} "${String(issue.input).slice(0, 60)}". Known: ${ids.join(", ")}.`,
+  });
+}
+
+export function liftField(catalog: Catalog) {
+  return idOf(
+    catalog.lifts.map((l) => l.id),
+    "lift",
+  );
+}
+
+export function approachField(catalog: Catalog) {
+  return idOf(
+    catalog.approaches.map((a) => a.id),
+    "approach",
+  );
+}
