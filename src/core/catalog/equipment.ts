@@ -28,3 +28,11 @@ export const EQUIPMENT = {
 } as const;
 export type EquipmentId = keyof typeof EQUIPMENT;
 export const EQUIPMENT_IDS = Object.keys(EQUIPMENT) as EquipmentId[];
+
+/** What a drill uses of what a gym has: for each need the best alternative there is, else the usual one. */
+export function kitInUse(
+  needs: readonly (readonly EquipmentId[])[],
+  available: readonly EquipmentId[],
+): EquipmentId[] {
+  return needs.map((need) => need.find((e) => available.includes(e)) ?? need[0]!);
+}

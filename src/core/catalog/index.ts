@@ -11,6 +11,6 @@ export {
   type Plane,
   type Position,
 } from "./drill";
-export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "./equipment";
+export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId, kitInUse } from "./equipment";
 export type { Lift } from "./lift";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

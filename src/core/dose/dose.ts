@@ -107,3 +107,19 @@ export function stepDose(
   if (sets >= range.sets[0] && sets <= range.sets[2]) return { sets, amount: usual };
   return null;
 }
+
+/** The sets and amount within range that last nearest to a number of seconds; ties go to fewer sets. */
+export function doseForSeconds(range: DoseRange, seconds: number): { sets: number; amount: number } {
+  let best = { sets: range.sets[1], amount: range.amount[1] };
+  let distance = Number.POSITIVE_INFINITY;
+  for (let sets = range.sets[0]; sets <= range.sets[2]; sets++) {
+    for (let amount = range.amount[0]; amount <= range.amount[2]; amount += range.step) {
+      const off = Math.abs(doseSeconds(range, sets, amount) - seconds);
+      if (off < distance - 1e-9) {
+        best = { sets, amount };
+        distance = off;
+      }
+    }
+  }
+  return best;
+}

@@ -1,2 +1,11 @@
-export { type Dose, type DoseKind, type DoseRange, doseLevels, doseOf, doseSeconds, stepDose } from "./dose";
+export {
+  type Dose,
+  type DoseKind,
+  type DoseRange,
+  doseForSeconds,
+  doseLevels,
+  doseOf,
+  doseSeconds,
+  stepDose,
+} from "./dose";
 export { formatDose } from "./format-dose";

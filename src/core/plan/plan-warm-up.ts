@@ -69,7 +69,7 @@ export function planWarmUp(request: PlanRequest): Plan {
   );
   const rampSeconds = ramps[0]?.totals.seconds ?? 0;
   const forDrills = Math.max(0, request.minutes * 60 - rampSeconds);
-  const { model, placed, seconds } = fitDrills(request, buildModel(request, demands, forDrills));
+  const { model, placed, seconds } = fitDrills(buildChoiceModel({ ...request, demands, seconds: forDrills }));
 
   const chosen = placed.map((p) => p.candidate);
   const plan: Plan = {
@@ -97,15 +97,8 @@ export function planWarmUp(request: PlanRequest): Plan {
   return plan;
 }
 
-function buildModel(request: PlanRequest, demands: ReturnType<typeof askedDemands>, seconds: number) {
-  return buildChoiceModel({ ...request, demands, seconds });
-}
-
 /** Chooses and orders; while the ordered timetable overruns, chooses again with that much less time. */
-function fitDrills(
-  request: PlanRequest,
-  model: ChoiceModel,
-): { model: ChoiceModel; placed: Placed[]; seconds: number } {
+function fitDrills(model: ChoiceModel): { model: ChoiceModel; placed: Placed[]; seconds: number } {
   let budget = model.seconds;
   let chosen = chooseDrills(model);
   let result = timetable(orderDrills(chosen));

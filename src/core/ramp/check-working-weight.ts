@@ -1,4 +1,4 @@
-import { type BarKit, nearestLoadable } from "../plates";
+import { type BarKit, loadableTotals, loadTable, nearestLoadable } from "../plates";
 import { fail, ok, type Result } from "../result";
 import type { Weight } from "../units";
 import type { RampLift } from "./types";
@@ -23,4 +23,10 @@ export function standsAtFullHeight(lift: Pick<RampLift, "fromFloor">, kit: BarKi
 export function checkWorkingWeight(kit: BarKit, working: Weight): Result<Weight, UnloadableWeight> {
   const nearest = nearestLoadable(kit, working, false);
   return nearest.lower === working ? ok(working) : fail(nearest);
+}
+
+/** Every weight that a ramp set of this lift can have, lightest first, all below the working weight. */
+export function rampWeights(lift: Pick<RampLift, "fromFloor">, kit: BarKit, working: Weight): Weight[] {
+  const table = loadTable(kit, working, standsAtFullHeight(lift, kit, working));
+  return loadableTotals(table).filter((w) => w < working);
 }

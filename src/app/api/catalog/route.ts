@@ -1,0 +1,5 @@
+import { catalogResponse } from "@/server/api/catalog";
+
+export async function GET() {
+  return catalogResponse();
+}

@@ -1,0 +1,5 @@
+import { rampResponse } from "@/server/api/ramp";
+
+export async function POST(request: Request) {
+  return rampResponse(request);
+}

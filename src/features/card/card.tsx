@@ -1,0 +1,189 @@
+import { format, parseISO } from "date-fns";
+import { ArrowLeft } from "lucide-react";
+import Link from "next/link";
+import { catalog } from "@/catalog";
+import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { cautionsFor } from "@/core/cautions";
+import { formatDose } from "@/core/dose";
+import { type Plan, planWarmUp } from "@/core/plan";
+import { describeChange } from "@/core/plates";
+import { stairOf } from "@/core/stair";
+import { formatClock, formatSeconds, formatWeight } from "@/core/units";
+import { planRequestFor } from "@/core/warm-up";
+import type { OpenWarmUp } from "@/server/open-workbench";
+import { Cautions } from "@/ui/cautions";
+import { PlateStrip } from "@/ui/plate-strip";
+import { SmallStair } from "@/ui/small-stair";
+import { PrintButton } from "./print-button";
+
+/** One athlete's warm-up on one page, for the floor. */
+export function Card({ opened }: { opened: OpenWarmUp }) {
+  const { draft, athlete, gym, day } = opened;
+  const request = planRequestFor(draft, athlete, gym, catalog);
+  const plan = planWarmUp(request);
+  const stair = stairOf(plan, draft.minutes);
+  const { lift } = request.lifts[0]!;
+  const age = athlete.birthYear === null ? null : Number(day.slice(0, 4)) - athlete.birthYear;
+  const cautions = cautionsFor({
+    lifts: [lift],
+    drills: plan.steps.map((s) => s.drill),
+    areas: athlete.areas,
+    age,
+  });
+  return (
+    <div className="min-h-dvh bg-chalk-deep print:bg-white">
+      <header className="mx-auto flex max-w-[50rem] items-center justify-between px-4 py-4 print:hidden">
+        <Link
+          href={`/warm-up/${opened.id}`}
+          className="inline-flex items-center gap-1.5 font-semibold hover:text-ember"
+        >
+          <ArrowLeft aria-hidden className="size-4" />
+          Workbench
+        </Link>
+        <PrintButton />
+      </header>
+      <main className="mx-auto max-w-[50rem] bg-white px-10 py-8 print:max-w-none print:p-0">
+        <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
+          <div>
+            <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
+            <p className="text-sm">
+              {lift.name}, {draft.sets} × {draft.reps}
+              {draft.weight !== null && (
+                <>
+                  {" × "}
+                  <strong className="text-ember">
+                    {formatWeight(draft.weight)} {gym.unit}
+                  </strong>
+                </>
+              )}
+            </p>
+          </div>
+          <p className="text-right text-ink-soft">
+            {format(parseISO(day), "EEEE d MMMM yyyy")}
+            <br />
+            {formatClock(plan.seconds)} to the first working set
+          </p>
+        </div>
+        <div className="pt-4 pb-2">
+          <SmallStair
+            stair={stair}
+            width={720}
+            height={92}
+            minutes={Math.max(draft.minutes, plan.seconds / 60) + 1}
+            label={`The warm-up as a stair: ${formatClock(plan.seconds)} of ${draft.minutes} minutes`}
+          />
+        </div>
+        <DrillTable plan={plan} equipment={gym.equipment} />
+        <RampTable plan={plan} gym={gym} />
+        <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
+          <Cautions cautions={cautions} />
+          <section>
+            <h3 className="section-title">Notes</h3>
+            {[0, 1, 2, 3].map((line) => (
+              <div key={line} className="h-7 border-b border-line-strong" />
+            ))}
+          </section>
+        </div>
+      </main>
+    </div>
+  );
+}
+
+const HEAD = "border-b border-ink py-1 text-left text-xs font-semibold text-ink-soft";
+const CELL = "border-b border-line py-[3px] print:py-[2px]";
+const RAMP_CELL = "border-b border-line py-px align-middle";
+
+function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gym"]["equipment"] }) {
+  if (plan.steps.length === 0) return null;
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">Drills</caption>
+      <thead>
+        <tr>
+          <th className={HEAD}>At</th>
+          <th className={HEAD}>Drill</th>
+          <th className={HEAD}>Dose</th>
+          <th className={HEAD}>Mind</th>
+          <th className={`${HEAD} w-10`}>Done</th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.steps.map((step, i) => {
+          const kit = kitInUse(step.drill.equipment, equipment);
+          return (
+            <tr key={step.drill.id}>
+              <td className={`${CELL} w-11 text-ink-soft`}>{formatClock(step.startsAt)}</td>
+              <td className={`${CELL} pr-3`}>
+                <strong className="font-semibold">{step.drill.name}</strong>
+                <span className="condensed text-ink-soft">
+                  {plan.steps[i - 1]?.phase !== step.phase && ` ${PHASE_NAMES[step.phase].toLowerCase()}`}
+                  {kit.length > 0 && ` (${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")})`}
+                </span>
+              </td>
+              <td className={`${CELL} condensed pr-3 text-sm font-semibold whitespace-nowrap`}>
+                {formatDose(step.dose)}
+              </td>
+              <td className={`${CELL} text-xs text-ink-soft`}>{step.drill.cues[0]}</td>
+              <td className={CELL}>
+                <TickBox />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
+  const ramp = plan.ramps[0];
+  if (!ramp) return <p className="mt-4 text-sm">No working weight yet: ask the coach before the ramp.</p>;
+  const sets = [...ramp.sets, null];
+  return (
+    <table className="mt-4 w-full border-collapse">
+      <caption className="sr-only">Ramp</caption>
+      <thead>
+        <tr>
+          <th className={HEAD}>Ramp</th>
+          <th className={HEAD}>Reps</th>
+          <th className={HEAD}>Plates, one side</th>
+          <th className={HEAD}>Change</th>
+          <th className={HEAD}>Rest</th>
+          <th className={`${HEAD} w-24`}>How it felt</th>
+          <th className={`${HEAD} w-10`}>Done</th>
+        </tr>
+      </thead>
+      <tbody>
+        {sets.map((set, i) => {
+          const load = set ?? ramp.working;
+          return (
+            <tr key={set ? i : "work"} className="break-inside-avoid">
+              <td
+                className={`${RAMP_CELL} condensed text-lg font-bold whitespace-nowrap ${set ? "" : "text-ember"}`}
+              >
+                {formatWeight(load.weight)} {gym.unit}
+              </td>
+              <td className={`${RAMP_CELL} pr-3 text-sm font-semibold`}>{set ? `× ${set.reps}` : "work"}</td>
+              <td className={`${RAMP_CELL} pr-3`}>
+                <span className="flex items-center gap-2">
+                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.07} />
+                  <span className="condensed">{load.perSide.map(formatWeight).join(" + ") || "empty"}</span>
+                </span>
+              </td>
+              <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>{describeChange(load.add, load.strip)}</td>
+              <td className={`${RAMP_CELL} whitespace-nowrap`}>{set ? formatSeconds(set.restSeconds) : ""}</td>
+              <td className={`${RAMP_CELL} border-l border-l-line`} />
+              <td className={RAMP_CELL}>
+                <TickBox />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function TickBox() {
+  return <span aria-hidden className="block size-4 translate-y-0.5 border border-ink" />;
+}

@@ -1,0 +1,233 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import type { ReactNode } from "react";
+import { useFieldArray, useForm } from "react-hook-form";
+import { firstStepsAction } from "@/app/actions";
+import { catalog } from "@/catalog";
+import type { UnitSystem } from "@/core/units";
+import type { FirstStepsForm } from "@/server/first-steps";
+import { Button } from "@/ui/button";
+import { Wordmark } from "@/ui/wordmark";
+
+/** A common set of plates to start from, in pairs. */
+const COMMON: Record<
+  UnitSystem,
+  { bar: string; plates: { weight: string; pairs: number }[]; weight: string }
+> = {
+  kg: {
+    bar: "20",
+    plates: [
+      { weight: "25", pairs: 1 },
+      { weight: "20", pairs: 2 },
+      { weight: "15", pairs: 1 },
+      { weight: "10", pairs: 2 },
+      { weight: "5", pairs: 2 },
+      { weight: "2.5", pairs: 2 },
+      { weight: "1.25", pairs: 1 },
+    ],
+    weight: "60",
+  },
+  lb: {
+    bar: "45",
+    plates: [
+      { weight: "45", pairs: 3 },
+      { weight: "35", pairs: 1 },
+      { weight: "25", pairs: 1 },
+      { weight: "10", pairs: 2 },
+      { weight: "5", pairs: 2 },
+      { weight: "2.5", pairs: 1 },
+    ],
+    weight: "135",
+  },
+};
+
+const FIELD =
+  "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 text-sm focus:border-ink aria-invalid:border-ember";
+
+/** The short way in: one athlete, one bar with its plates, one lift with its weight. */
+export function FirstSteps() {
+  const form = useForm<FirstStepsForm>({
+    defaultValues: {
+      name: "",
+      experience: "intermediate",
+      unit: "kg",
+      bar: COMMON.kg.bar,
+      plates: COMMON.kg.plates,
+      bumpers: false,
+      lift: "back-squat",
+      sets: 3,
+      reps: 5,
+      weight: COMMON.kg.weight,
+    },
+  });
+  const { register, handleSubmit, setError, setValue, watch, formState } = form;
+  const plates = useFieldArray({ control: form.control, name: "plates" });
+  const unit = watch("unit");
+
+  const submit = handleSubmit(async (values) => {
+    const outcome = await firstStepsAction(values);
+    outcome?.errors.forEach(({ path, message }, i) => {
+      setError(path as keyof FirstStepsForm, { message }, { shouldFocus: i === 0 });
+    });
+  });
+
+  return (
+    <div className="min-h-dvh">
+      <header className="flex h-12 items-center border-b border-line px-7">
+        <Wordmark />
+      </header>
+      <main className="mx-auto max-w-4xl px-7 py-8">
+        <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
+        <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
+          One athlete, the bar and its plates, one lift with its weight. Everything can be changed later.
+        </p>
+        <form onSubmit={submit} noValidate className="grid gap-x-12 gap-y-8 md:grid-cols-2">
+          <fieldset className="space-y-3">
+            <legend className="mb-2 text-base font-bold">Athlete and lift</legend>
+            <Field label="Name" error={formState.errors.name?.message}>
+              <input className={FIELD} autoComplete="off" {...register("name")} />
+            </Field>
+            <Field label="Experience">
+              <select className={FIELD} {...register("experience")}>
+                <option value="beginner">Beginner</option>
+                <option value="intermediate">Intermediate</option>
+                <option value="advanced">Advanced</option>
+              </select>
+            </Field>
+            <Field label="Lift">
+              <select className={FIELD} {...register("lift")}>
+                {catalog.lifts.map((l) => (
+                  <option key={l.id} value={l.id}>
+                    {l.name}
+                  </option>
+                ))}
+              </select>
+            </Field>
+            <div className="grid grid-cols-3 gap-3">
+              <Field label="Sets" error={formState.errors.sets?.message}>
+                <input className={FIELD} inputMode="numeric" {...register("sets", { valueAsNumber: true })} />
+              </Field>
+              <Field label="Reps" error={formState.errors.reps?.message}>
+                <input className={FIELD} inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
+              </Field>
+              <Field label={`Weight, ${unit}`} error={formState.errors.weight?.message}>
+                <input className={FIELD} inputMode="decimal" {...register("weight")} />
+              </Field>
+            </div>
+          </fieldset>
+          <fieldset>
+            <legend className="mb-2 text-base font-bold">Bar and plates</legend>
+            <div className="grid grid-cols-2 gap-3">
+              <Field label="Unit">
+                <select
+                  className={FIELD}
+                  {...register("unit", {
+                    onChange: (e) => {
+                      const common = COMMON[e.target.value as UnitSystem];
+                      setValue("bar", common.bar);
+                      setValue("weight", common.weight);
+                      plates.replace(common.plates);
+                    },
+                  })}
+                >
+                  <option value="kg">Kilograms</option>
+                  <option value="lb">Pounds</option>
+                </select>
+              </Field>
+              <Field label={`Bar, ${unit}`} error={formState.errors.bar?.message}>
+                <input className={FIELD} inputMode="decimal" {...register("bar")} />
+              </Field>
+            </div>
+            <table className="mt-3 w-full">
+              <thead>
+                <tr className="text-left text-xs text-ink-soft">
+                  <th className="py-1 font-medium">Plate, {unit}</th>
+                  <th className="py-1 font-medium">Pairs</th>
+                </tr>
+              </thead>
+              <tbody>
+                {plates.fields.map((row, i) => (
+                  <tr key={row.id}>
+                    <td className="py-0.5 pr-3">
+                      <input
+                        aria-label={`Plate ${i + 1}, weight`}
+                        aria-invalid={formState.errors.plates?.[i]?.weight !== undefined}
+                        className={FIELD}
+                        inputMode="decimal"
+                        {...register(`plates.${i}.weight`)}
+                      />
+                    </td>
+                    <td className="py-0.5">
+                      <input
+                        aria-label={`Plate ${i + 1}, pairs`}
+                        aria-invalid={formState.errors.plates?.[i]?.pairs !== undefined}
+                        className={FIELD}
+                        inputMode="numeric"
+                        {...register(`plates.${i}.pairs`, { valueAsNumber: true })}
+                      />
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <PlateErrors errors={formState.errors.plates} />
+            <Button
+              look="bare"
+              className="mt-1 -ml-3"
+              onClick={() => plates.append({ weight: "", pairs: 1 })}
+            >
+              <Plus aria-hidden className="size-4" />
+              Another size
+            </Button>
+            <label className="mt-1 flex items-start gap-2">
+              <input type="checkbox" className="mt-0.5 size-4 accent-ember" {...register("bumpers")} />
+              <span>The larger plates are bumpers: the bar stands at full height with any of them.</span>
+            </label>
+          </fieldset>
+          <div className="md:col-span-2">
+            <Button
+              type="submit"
+              look="main"
+              className="min-h-10 px-5 text-sm"
+              disabled={formState.isSubmitting}
+            >
+              Plan the warm-up
+            </Button>
+          </div>
+        </form>
+      </main>
+    </div>
+  );
+}
+
+function Field({ label, error, children }: { label: string; error?: string; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child it is given
+    <label className="block">
+      <span className="mb-1 block text-xs font-medium text-ink-soft">{label}</span>
+      {children}
+      {error && (
+        <span role="alert" className="mt-1 block text-xs font-medium text-ember">
+          {error}
+        </span>
+      )}
+    </label>
+  );
+}
+
+type PlateFieldErrors = ReturnType<typeof useForm<FirstStepsForm>>["formState"]["errors"]["plates"];
+
+function PlateErrors({ errors }: { errors: PlateFieldErrors }) {
+  if (!errors) return null;
+  const rows = Array.isArray(errors) ? errors : [];
+  const messages = rows.flatMap((row, i) =>
+    row ? [`Plate ${i + 1}: ${row.weight?.message ?? row.pairs?.message ?? ""}`] : [],
+  );
+  if (errors.message) messages.push(errors.message);
+  return (
+    <p role="alert" className="mt-1 text-xs font-medium text-ember">
+      {messages.join(" ")}
+    </p>
+  );
+}

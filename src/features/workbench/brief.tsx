@@ -1,0 +1,188 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { catalog } from "@/catalog";
+import { AREAS } from "@/core/catalog";
+import { DEMANDS } from "@/core/demands";
+import { barKit, loadableTotals, loadTable, nearestLoadable } from "@/core/plates";
+import { fail, ok } from "@/core/result";
+import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import {
+  type AthleteRecord,
+  type GymKit,
+  startDraft,
+  type WarmUpDraft,
+  type WarmUpEdit,
+} from "@/core/warm-up";
+import { Choice } from "@/ui/choice";
+import { Stepper } from "@/ui/stepper";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+
+const LEVEL_WORDS = {
+  slow: "slow to warm",
+  "very-slow": "very slow",
+  sore: "sore",
+  avoid: "to avoid",
+} as const;
+
+/** Who and what: the athlete, the lift and its working sets, and the time, approach and room. */
+export function Brief({
+  athlete,
+  gym,
+  draft,
+  onEdit,
+}: {
+  athlete: AthleteRecord;
+  gym: GymKit;
+  draft: WarmUpDraft;
+  onEdit: (edit: WarmUpEdit) => void;
+}) {
+  const known = athlete.workingWeights.find((w) => w.lift === draft.lift);
+  const approach = catalog.approaches.find((a) => a.id === draft.approach);
+  const limiters = athlete.limiters.map((l) => DEMANDS[l].name.toLowerCase());
+  const facts = [
+    ...(limiters.length > 0 ? [`limited by ${limiters.join(" and ")}`] : []),
+    ...athlete.areas.map((a) => `${AREAS[a.area].toLowerCase()} ${LEVEL_WORDS[a.level]}`),
+  ];
+  return (
+    <div className="pointer-events-none absolute top-3 left-7 z-10 max-w-[38rem] space-y-1.5 [&>*]:pointer-events-auto">
+      <p className="w-fit max-w-[30rem] truncate text-ink-soft" title={athlete.note || undefined}>
+        <span className="capitalize">{athlete.experience}</span>
+        {athlete.bodyWeight !== null && ` · ${formatWeight(athlete.bodyWeight)} ${athlete.unit}`}
+        {facts.length > 0 && ` · ${facts.join(", ")}`}
+      </p>
+      <div className="flex w-fit flex-wrap items-end gap-x-4">
+        <Choice
+          label="Lift"
+          value={draft.lift}
+          groups={[{ options: catalog.lifts.map((l) => ({ value: l.id, label: l.name })) }]}
+          onChange={(lift) => {
+            const { weight: w, reps, sets, rir } = startDraft(athlete, gym, { lift });
+            onEdit({ kind: "lift", lift, weight: w, reps, sets, rir });
+          }}
+          triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
+        />
+        <WorkingWeight {...{ gym, draft, onEdit }} />
+      </div>
+      <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
+        <Stepper
+          label="Sets"
+          value={draft.sets}
+          format={String}
+          parse={parseWhole(1, 20)}
+          next={stepWhole(1, 20)}
+          onChange={(sets) => onEdit({ kind: "working", change: { sets } })}
+        />
+        <Stepper
+          label="Reps"
+          value={draft.reps}
+          format={String}
+          parse={parseWhole(1, 20)}
+          next={stepWhole(1, 20)}
+          onChange={(reps) => onEdit({ kind: "working", change: { reps } })}
+        />
+        <Stepper
+          label="In reserve"
+          value={draft.rir}
+          format={String}
+          parse={parseWhole(0, 10)}
+          next={stepWhole(0, 10)}
+          onChange={(rir) => onEdit({ kind: "working", change: { rir } })}
+        />
+        <Stepper
+          label="Minutes there are"
+          value={draft.minutes}
+          format={String}
+          parse={parseWhole(2, 60)}
+          next={stepWhole(2, 60)}
+          onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
+        />
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Approach</span>
+          <Choice
+            label="Approach"
+            value={draft.approach}
+            groups={[
+              { options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })) },
+            ]}
+            onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
+            triggerClassName="min-h-6 text-sm font-bold"
+          />
+        </span>
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Room</span>
+          <Choice
+            label="Room"
+            value={draft.room}
+            groups={[
+              {
+                options: [
+                  { value: "normal", label: "Normal" },
+                  { value: "cold", label: "Cold" },
+                ],
+              },
+            ]}
+            onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
+            triggerClassName="min-h-6 text-sm font-bold"
+          />
+        </span>
+      </div>
+      <p className="w-fit max-w-[26rem] text-2xs text-ink-faint">
+        {known
+          ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
+          : "No working weight on record for this lift."}{" "}
+        <span className="sr-only">{approach?.summary}</span>
+      </p>
+    </div>
+  );
+}
+
+/** The weight to start from when none is known: twice the bar. */
+const USUAL_START = 2;
+
+function WorkingWeight({
+  gym,
+  draft,
+  onEdit,
+}: {
+  gym: GymKit;
+  draft: WarmUpDraft;
+  onEdit: (edit: WarmUpEdit) => void;
+}) {
+  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
+  const change = (to: Weight) => onEdit({ kind: "working", change: { weight: to } });
+  const nearest = (w: Weight) => {
+    const { lower, upper } = nearestLoadable(kit, w, false);
+    return [...new Set([lower, upper].filter((o) => o !== null))];
+  };
+  const all = loadableTotals(loadTable(kit, weight(2000), false));
+  return (
+    <Stepper<Weight | null>
+      label="Working weight"
+      hideLabel
+      size="large"
+      value={draft.weight}
+      format={(w) => (w === null ? "" : formatWeight(w))}
+      parse={(text) => {
+        const parsed = parseWeight(text);
+        if (!parsed.ok) return parsed;
+        if (parsed.value < kit.empty)
+          return fail(`Less than the bar (${formatWeight(kit.empty)} ${gym.unit}).`);
+        return nearest(parsed.value).includes(parsed.value)
+          ? ok(parsed.value)
+          : fail("The plates here do not make this weight. Nearest:");
+      }}
+      suggestions={(text) => {
+        const parsed = parseWeight(text);
+        return parsed.ok ? nearest(parsed.value) : [];
+      }}
+      next={(w, direction) => {
+        if (w === null) return nearestLoadable(kit, (USUAL_START * kit.empty) as Weight, false).lower;
+        return (direction > 0 ? all.find((t) => t > w) : all.findLast((t) => t < w)) ?? null;
+      }}
+      onChange={(w) => w !== null && change(w)}
+      suffix={gym.unit}
+      width="6.2ch"
+    />
+  );
+}

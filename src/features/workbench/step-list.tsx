@@ -1,0 +1,167 @@
+"use client";
+
+import { Pin, PinOff, Trash2 } from "lucide-react";
+import { PHASE_NAMES } from "@/core/catalog";
+import { formatDose } from "@/core/dose";
+import type { Plan } from "@/core/plan";
+import { describeChange } from "@/core/plates";
+import type { Stair } from "@/core/stair";
+import { formatClock, formatWeight } from "@/core/units";
+import type { GymKit, WarmUpEdit } from "@/core/warm-up";
+import { IconButton } from "@/ui/button";
+import { heatColour } from "@/ui/heat";
+import { PlateStrip } from "@/ui/plate-strip";
+import { type Chosen, sameChoice } from "./selection";
+
+const ROW =
+  "grid w-full grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_auto] items-center gap-x-2 border-t border-line text-left";
+
+/** The steps one under the other: drills by phase, then the ramp, then the working sets. */
+export function StepList({
+  plan,
+  stair,
+  gym,
+  chosen,
+  onChoose,
+  onEdit,
+}: {
+  plan: Plan;
+  stair: Stair;
+  gym: GymKit;
+  chosen: Chosen;
+  onChoose: (chosen: Chosen) => void;
+  onEdit: (edit: WarmUpEdit) => void;
+}) {
+  const ramp = plan.ramps[0];
+  const heatOf = (kind: string, index: number) =>
+    heatColour(stair.treads.find((t) => t.kind === kind && t.index === index)?.heat ?? 0);
+  return (
+    <div>
+      {plan.steps.length === 0 && (
+        <p className="border-t border-line py-3 text-ink-soft">
+          No drills: the time goes into the ramp. Give it more minutes to have some.
+        </p>
+      )}
+      <ol>
+        {plan.steps.map((step, i) => {
+          const isChosen = sameChoice(chosen, { kind: "drill", drill: step.drill.id });
+          const newPhase = plan.steps[i - 1]?.phase !== step.phase;
+          return (
+            <li
+              key={step.drill.id}
+              className={`${ROW} group min-h-[2.3rem] ${isChosen ? "bg-white" : "hover:bg-white/60"}`}
+            >
+              <span aria-hidden className="h-full w-1" style={{ backgroundColor: heatOf("drill", i) }} />
+              <span className="text-right text-ink-faint">{formatClock(step.startsAt)}</span>
+              <button
+                type="button"
+                aria-pressed={isChosen}
+                onClick={() => onChoose({ kind: "drill", drill: step.drill.id })}
+                className="min-w-0 py-[3px] text-left leading-[1.3]"
+              >
+                <span className="flex items-baseline gap-2">
+                  <span className="w-4 shrink-0 text-right font-semibold text-ink-faint">{i + 1}</span>
+                  <span className="font-semibold whitespace-nowrap">{step.drill.name}</span>
+                  {newPhase && (
+                    <span className="condensed whitespace-nowrap text-ink-faint">
+                      {PHASE_NAMES[step.phase]}
+                    </span>
+                  )}
+                </span>
+                <span className="ml-6 block truncate text-xs text-ink-soft">{step.reason}</span>
+              </button>
+              <span className="flex items-center">
+                <span className="condensed text-sm font-medium whitespace-nowrap">
+                  {formatDose(step.dose)}
+                </span>
+                <span className="w-12 text-right text-ink-faint">{step.seconds} s</span>
+                <IconButton
+                  className="ml-1"
+                  label={step.pinned ? `Let go of ${step.drill.name}` : `Keep ${step.drill.name}`}
+                  aria-pressed={step.pinned}
+                  onClick={() =>
+                    onEdit(
+                      step.pinned
+                        ? { kind: "unpin", drill: step.drill.id }
+                        : {
+                            kind: "pin",
+                            drill: step.drill.id,
+                            dose: { sets: step.dose.sets, amount: step.dose.amount },
+                          },
+                    )
+                  }
+                >
+                  {step.pinned ? (
+                    <PinOff aria-hidden className="size-4 text-ember" />
+                  ) : (
+                    <Pin aria-hidden className="size-4" />
+                  )}
+                </IconButton>
+                <IconButton
+                  label={`Drop ${step.drill.name}`}
+                  onClick={() => onEdit({ kind: "drop", drill: step.drill.id })}
+                >
+                  <Trash2 aria-hidden className="size-4" />
+                </IconButton>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+      {ramp && (
+        <ol className="border-b border-line" aria-label="Ramp">
+          {[...ramp.sets, null].map((set, i) => {
+            const load = set ?? ramp.working;
+            const to: Chosen = set ? { kind: "set", set: i } : { kind: "work" };
+            const tread = stair.treads.find(
+              (t) => t.kind === (set ? "set" : "work") && (!set || t.index === i),
+            );
+            const isChosen = sameChoice(chosen, to);
+            return (
+              <li
+                key={set ? i : "work"}
+                className={`${ROW} min-h-[2.9rem] ${isChosen ? "bg-white" : "hover:bg-white/60"}`}
+              >
+                <span
+                  aria-hidden
+                  className="h-full w-1"
+                  style={{ backgroundColor: set ? heatOf("set", i) : heatColour(1) }}
+                />
+                <span className="text-right text-ink-faint">{formatClock(tread?.startsAt ?? 0)}</span>
+                <button
+                  type="button"
+                  aria-pressed={isChosen}
+                  onClick={() => onChoose(to)}
+                  className="grid min-w-0 grid-cols-[6.5rem_5.5rem_minmax(0,1fr)] items-center gap-2 py-1 text-left"
+                >
+                  <span className={`condensed text-xl font-bold ${set ? "" : "text-ember"}`}>
+                    {formatWeight(load.weight)}
+                    <span className="text-sm font-semibold"> {gym.unit}</span>
+                  </span>
+                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.09} />
+                  <span className="truncate text-xs text-ink-soft">
+                    {set
+                      ? describeChange(load.add, load.strip)
+                      : `First working set. ${describeChange(load.add, load.strip)}`}
+                  </span>
+                </button>
+                <span className="flex items-center pr-2">
+                  {set && (
+                    <>
+                      <span className="condensed text-sm font-medium whitespace-nowrap">
+                        × {set.reps} · {Math.round(set.fraction * 100)} %
+                      </span>
+                      <span className="w-28 text-right text-ink-faint">
+                        {set.seconds} s + {set.restSeconds} s rest
+                      </span>
+                    </>
+                  )}
+                </span>
+              </li>
+            );
+          })}
+        </ol>
+      )}
+    </div>
+  );
+}

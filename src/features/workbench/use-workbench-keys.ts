@@ -1,0 +1,88 @@
+"use client";
+
+import { useHotkeys } from "react-hotkeys-hook";
+import { stepDose } from "@/core/dose";
+import type { Plan } from "@/core/plan";
+import type { Stair } from "@/core/stair";
+import type { Weight } from "@/core/units";
+import type { WarmUpEdit } from "@/core/warm-up";
+import { type Chosen, chosenOf, sameChoice } from "./selection";
+
+/** The keys of the workbench; `keys-dialog.tsx` lists them for the coach. */
+export function useWorkbenchKeys({
+  plan,
+  stair,
+  weights,
+  chosen,
+  onChoose,
+  onEdit,
+  undo,
+  redo,
+  onKeys,
+}: {
+  plan: Plan;
+  stair: Stair;
+  weights: readonly Weight[];
+  chosen: Chosen;
+  onChoose: (chosen: Chosen) => void;
+  onEdit: (edit: WarmUpEdit) => void;
+  undo: () => void;
+  redo: () => void;
+  onKeys: () => void;
+}) {
+  const step = chosen.kind === "drill" ? plan.steps.find((s) => s.drill.id === chosen.drill) : undefined;
+
+  const walk = (direction: 1 | -1) => {
+    const at = stair.treads.findIndex((t) => sameChoice(chosenOf(t, plan), chosen));
+    const to = stair.treads[at + direction];
+    if (!to) return;
+    onChoose(chosenOf(to, plan));
+    // The focus follows the choice, so that it is seen and read out.
+    document.querySelector<SVGElement>(`[data-tread="${to.kind}-${to.index}"]`)?.focus();
+  };
+  const lift = (direction: 1 | -1) => {
+    const ramp = plan.ramps[0];
+    const set = chosen.kind === "set" ? ramp?.sets[chosen.set] : undefined;
+    if (!ramp || !set || chosen.kind !== "set") return;
+    const weight = weights[weights.indexOf(set.weight) + direction];
+    const below = ramp.sets[chosen.set - 1]?.weight ?? 0;
+    const above = ramp.sets[chosen.set + 1]?.weight ?? ramp.working.weight;
+    if (weight === undefined || weight <= below || weight >= above) return;
+    onEdit({ kind: "set-weight", set: chosen.set, weight, sets: ramp.sets.length });
+  };
+  const dose = (direction: 1 | -1) => {
+    const next = step && stepDose(step.drill.dose, step.dose, direction);
+    if (next) onEdit({ kind: "pin", drill: step.drill.id, dose: next });
+  };
+  const drop = () => {
+    if (!step) return;
+    const at = plan.steps.indexOf(step);
+    const neighbour = plan.steps[at + 1] ?? plan.steps[at - 1];
+    onEdit({ kind: "drop", drill: step.drill.id });
+    if (neighbour) onChoose({ kind: "drill", drill: neighbour.drill.id });
+  };
+  const pin = () => {
+    if (!step) return;
+    const { sets, amount } = step.dose;
+    onEdit(
+      step.pinned
+        ? { kind: "unpin", drill: step.drill.id }
+        : { kind: "pin", drill: step.drill.id, dose: { sets, amount } },
+    );
+  };
+
+  const options = { preventDefault: true };
+  useHotkeys("right", () => walk(1), options);
+  useHotkeys("left", () => walk(-1), options);
+  useHotkeys("up", () => lift(1), { ...options, enabled: chosen.kind === "set" });
+  useHotkeys("down", () => lift(-1), { ...options, enabled: chosen.kind === "set" });
+  useHotkeys("l", () => dose(1), options);
+  useHotkeys("k", () => dose(-1), options);
+  useHotkeys("d", drop, options);
+  useHotkeys("p", pin, options);
+  useHotkeys("s", () => document.querySelector<HTMLElement>("[data-swap]")?.focus(), options);
+  useHotkeys("w", () => document.getElementById("why")?.focus(), options);
+  useHotkeys("mod+z", undo, options);
+  useHotkeys("mod+shift+z, mod+y", redo, options);
+  useHotkeys("shift+?, ?", onKeys, { ...options, useKey: true });
+}

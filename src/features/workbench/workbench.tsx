@@ -1,0 +1,154 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { startWarmUpAction } from "@/app/actions";
+import { catalog } from "@/catalog";
+import { cautionsFor } from "@/core/cautions";
+import { planWarmUp } from "@/core/plan";
+import { rampWeights } from "@/core/ramp";
+import { stairOf } from "@/core/stair";
+import { planRequestFor } from "@/core/warm-up";
+import type { OpenWarmUp } from "@/server/open-workbench";
+import { Cautions } from "@/ui/cautions";
+import { Brief } from "./brief";
+import { Coverage } from "./coverage";
+import { Dropped } from "./dropped";
+import { Findings } from "./findings";
+import { KeysDialog } from "./keys-dialog";
+import { type Chosen, chosenOf, treadOf } from "./selection";
+import { StairView } from "./stair-view";
+import { StepList } from "./step-list";
+import { TopBar } from "./top-bar";
+import { useWarmUp } from "./use-warm-up";
+import { useWorkbenchKeys } from "./use-workbench-keys";
+import { WhyPanel } from "./why-panel";
+
+/** Until the coach chooses: the first step, whatever it is. */
+const FIRST: Chosen = { kind: "drill", drill: "" };
+
+/** The place where one athlete's warm-up is made. */
+export function Workbench({
+  opened,
+  athletes,
+}: {
+  opened: OpenWarmUp;
+  athletes: readonly { id: string; name: string; group: string }[];
+}) {
+  const { athlete, gym } = opened;
+  const state = useWarmUp(opened);
+  const { draft, edit, tryOut, undo, redo } = state;
+  const [wanted, setWanted] = useState<Chosen>(FIRST);
+  const [keysOpen, setKeysOpen] = useState(false);
+
+  const request = useMemo(() => planRequestFor(draft, athlete, gym, catalog), [draft, athlete, gym]);
+  const plan = useMemo(() => planWarmUp(request), [request]);
+  const stair = useMemo(() => stairOf(plan, draft.minutes), [plan, draft.minutes]);
+  const { lift, kit } = request.lifts[0]!;
+  const weights = useMemo(
+    () => (draft.weight === null ? [] : rampWeights(lift, kit, draft.weight)),
+    [lift, kit, draft.weight],
+  );
+  const tread = treadOf(wanted, stair, plan);
+  const chosen = tread ? chosenOf(tread, plan) : wanted;
+  const age = athlete.birthYear === null ? null : Number(opened.day.slice(0, 4)) - athlete.birthYear;
+  const cautions = cautionsFor({
+    lifts: [lift],
+    drills: plan.steps.map((s) => s.drill),
+    areas: athlete.areas,
+    age,
+  });
+
+  useWorkbenchKeys({
+    plan,
+    stair,
+    weights,
+    chosen,
+    onChoose: setWanted,
+    onEdit: edit,
+    undo,
+    redo,
+    onKeys: () => setKeysOpen(true),
+  });
+
+  const openAthlete = (athleteId: string) => {
+    const { minutes, approach, room } = draft;
+    void startWarmUpAction({
+      athleteId,
+      day: opened.day,
+      like: { lift: draft.lift, minutes, approach, room },
+    });
+  };
+
+  return (
+    <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <TopBar
+        id={opened.id}
+        day={opened.day}
+        athleteId={athlete.id}
+        athletes={athletes}
+        state={state}
+        onAthlete={openAthlete}
+        onKeys={() => setKeysOpen(true)}
+      />
+      <main className="flex min-h-0 flex-1 flex-col">
+        <h1 className="sr-only">
+          Warm-up of {athlete.name}: {lift.name}
+        </h1>
+        <div className="relative shrink-0">
+          <Brief athlete={athlete} gym={gym} draft={draft} onEdit={edit} />
+          <StairView
+            stair={stair}
+            plan={plan}
+            gym={gym}
+            chosen={chosen}
+            weights={weights}
+            onChoose={setWanted}
+            onTry={tryOut}
+            onEdit={edit}
+          />
+        </div>
+        <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
+          <section aria-label="Steps" className="min-h-0 overflow-y-auto px-7 pb-4">
+            <StepList
+              plan={plan}
+              stair={stair}
+              gym={gym}
+              chosen={chosen}
+              onChoose={setWanted}
+              onEdit={edit}
+            />
+            <Dropped draft={draft} onEdit={edit} />
+          </section>
+          <section
+            id="why"
+            tabIndex={-1}
+            aria-label="Why"
+            className="min-h-0 overflow-y-auto border-l border-line px-5 py-4 outline-none focus-visible:bg-white"
+          >
+            <WhyPanel
+              chosen={chosen}
+              plan={plan}
+              draft={draft}
+              gym={gym}
+              weights={weights}
+              onChoose={setWanted}
+              onEdit={edit}
+            />
+          </section>
+          <section
+            aria-label="The plan as a whole"
+            // Scrolls on its own, so it has to be reachable by keyboard.
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
+            tabIndex={0}
+            className="min-h-0 space-y-4 overflow-y-auto border-l border-line px-5 py-4"
+          >
+            <Findings findings={plan.findings} />
+            <Coverage coverage={plan.coverage} />
+            <Cautions cautions={cautions} />
+          </section>
+        </div>
+      </main>
+      <KeysDialog open={keysOpen} onOpenChange={setKeysOpen} />
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import type { ComponentProps } from "react";
+
+const LOOKS = {
+  main: "bg-ember text-white hover:bg-ember-deep",
+  quiet: "border border-line-strong text-ink hover:border-ink hover:bg-chalk-deep",
+  bare: "text-ink-soft hover:bg-chalk-deep hover:text-ink",
+} as const;
+
+type ButtonProps = ComponentProps<"button"> & { look?: keyof typeof LOOKS };
+
+/** A button with words. */
+export function Button({ look = "quiet", className = "", type = "button", ...props }: ButtonProps) {
+  return (
+    <button
+      type={type}
+      className={`inline-flex min-h-8 items-center justify-center gap-1.5 rounded-sm px-3 font-semibold motion-safe:transition-colors disabled:opacity-40 ${LOOKS[look]} ${className}`}
+      {...props}
+    />
+  );
+}
+
+type IconButtonProps = ComponentProps<"button"> & { label: string; keys?: string };
+
+/** A button with an icon; its label is read out and shown as a tip. */
+export function IconButton({ label, keys, className = "", type = "button", ...props }: IconButtonProps) {
+  return (
+    <button
+      type={type}
+      aria-label={label}
+      title={keys ? `${label} (${keys})` : label}
+      className={`inline-flex size-8 shrink-0 items-center justify-center rounded-sm text-ink-soft motion-safe:transition-colors hover:bg-chalk-deep hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent ${className}`}
+      {...props}
+    />
+  );
+}

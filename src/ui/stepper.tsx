@@ -1,0 +1,146 @@
+"use client";
+
+import { Minus, Plus } from "lucide-react";
+import { useEffect, useId, useState } from "react";
+import type { Result } from "@/core/result";
+
+/**
+ * A number that can be typed and stepped. What is typed is read when the field is left or Enter is pressed;
+ * while it cannot be taken, the message below says what to do and the value stays as it was.
+ */
+export function Stepper<T>({
+  label,
+  value,
+  format,
+  parse,
+  next,
+  onChange,
+  suffix,
+  hideLabel = false,
+  size = "normal",
+  width = "2.5ch",
+  suggestions,
+}: {
+  label: string;
+  value: T;
+  format: (value: T) => string;
+  /** Reads what was typed, or says what to type instead. */
+  parse: (text: string) => Result<T, string>;
+  /** The value one step on; null at the end. */
+  next: (value: T, direction: 1 | -1) => T | null;
+  onChange: (value: T) => void;
+  suffix?: string;
+  hideLabel?: boolean;
+  size?: "normal" | "large";
+  width?: string;
+  /** Values to offer where what was typed cannot be taken. */
+  suggestions?: (text: string) => readonly T[];
+}) {
+  const id = useId();
+  const shown = format(value);
+  const [text, setText] = useState(shown);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => {
+    setText(shown);
+    setError(null);
+  }, [shown]);
+
+  const take = (typed: string) => {
+    if (typed === shown) return setError(null);
+    const parsed = parse(typed);
+    if (!parsed.ok) return setError(parsed.error);
+    setError(null);
+    setText(format(parsed.value));
+    onChange(parsed.value);
+  };
+  const step = (direction: 1 | -1) => {
+    const to = next(value, direction);
+    if (to !== null) onChange(to);
+  };
+  const offers = error && suggestions ? suggestions(text) : [];
+  const button =
+    "inline-flex size-6 items-center justify-center rounded-xs text-ink-soft hover:bg-chalk-deep hover:text-ink disabled:opacity-30";
+  const big = size === "large";
+
+  return (
+    <div className="relative inline-flex flex-col">
+      <label htmlFor={id} className={hideLabel ? "sr-only" : "condensed text-2xs text-ink-faint"}>
+        {label}
+      </label>
+      <span className="inline-flex items-center">
+        <button
+          type="button"
+          className={button}
+          aria-label={`${label}: less`}
+          disabled={next(value, -1) === null}
+          onClick={() => step(-1)}
+        >
+          <Minus aria-hidden className="size-3.5" />
+        </button>
+        <input
+          id={id}
+          inputMode="decimal"
+          autoComplete="off"
+          value={text}
+          aria-invalid={error !== null}
+          aria-describedby={error ? `${id}-error` : undefined}
+          style={{ width }}
+          className={`rounded-xs bg-transparent px-0.5 text-center font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={(e) => take(e.target.value)}
+          onFocus={(e) => e.target.select()}
+          onKeyDown={(e) => {
+            if (e.key === "Enter") take(text);
+            if (e.key === "Escape") {
+              setText(shown);
+              setError(null);
+            }
+            if (e.key === "ArrowUp" || e.key === "ArrowDown") {
+              e.preventDefault();
+              step(e.key === "ArrowUp" ? 1 : -1);
+            }
+          }}
+        />
+        {suffix && (
+          <span className={big ? "text-base font-semibold text-ember" : "text-ink-soft"}>{suffix}</span>
+        )}
+        <button
+          type="button"
+          className={button}
+          aria-label={`${label}: more`}
+          disabled={next(value, 1) === null}
+          onClick={() => step(1)}
+        >
+          <Plus aria-hidden className="size-3.5" />
+        </button>
+      </span>
+      {error && (
+        <div
+          id={`${id}-error`}
+          role="alert"
+          className="absolute top-full left-0 z-30 mt-1 w-64 rounded-sm border border-ember bg-white p-2 text-left text-xs font-normal text-ink"
+        >
+          {error}
+          {offers.length > 0 && (
+            <span className="mt-1.5 flex gap-2">
+              {offers.map((offer) => (
+                <button
+                  key={format(offer)}
+                  type="button"
+                  className="rounded-xs border border-line-strong px-2 py-1 font-semibold hover:border-ink"
+                  onClick={() => {
+                    setText(format(offer));
+                    setError(null);
+                    onChange(offer);
+                  }}
+                >
+                  {format(offer)} {suffix}
+                </button>
+              ))}
+            </span>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import { fail, ok, type Result } from "@/core/result";
+
+/** Reads a whole number within bounds, or says what to type. */
+export function parseWhole(least: number, most: number): (text: string) => Result<number, string> {
+  return (text) => {
+    const value = Number(text.trim());
+    if (text.trim() === "" || !Number.isInteger(value) || value < least || value > most) {
+      return fail(`Type a whole number from ${least} to ${most}.`);
+    }
+    return ok(value);
+  };
+}
+
+/** One step within bounds; null at the end. */
+export function stepWhole(least: number, most: number, step = 1) {
+  return (value: number, direction: 1 | -1): number | null => {
+    const to = value + direction * step;
+    return to < least || to > most ? null : to;
+  };
+}
