@@ -12,7 +12,7 @@ function looks(plates: readonly GymPlate[], perSide: readonly Weight[]) {
 }
 
 /** How wide a loaded sleeve is drawn, in pixels. */
-export function sleeveWidth(plates: readonly GymPlate[], perSide: readonly Weight[], scale: number): number {
+function sleeveWidth(plates: readonly GymPlate[], perSide: readonly Weight[], scale: number): number {
   const thick = looks(plates, perSide).reduce((sum, p) => sum + p.thicknessMm, 0);
   return (SLEEVE_MM + thick + STUB_MM) * scale;
 }

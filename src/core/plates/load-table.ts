@@ -1,7 +1,8 @@
 import type { Weight } from "../units";
 import { type BarKit, totalOf } from "./bar-kit";
 
-const UNREACHABLE = 32767;
+/** Stands in a load table for a weight that no plates make. */
+export const UNREACHABLE = 32767;
 
 /**
  * Which side weights can be made from the plates of a kit, and with how few plates.

@@ -1,6 +1,8 @@
 import { type LoadTable, type Stack, stacksOf } from "../plates";
 import type { Weight } from "../units";
 import { DEVIATION_COST, EXTRA_PLATE_COST } from "./constants";
+import { StackTree } from "./stack-tree";
+import { compareEarlySets, isCheaper, PrefixTable, type Way } from "./ways";
 
 /** Which weights each ramp set may have, and what must hold between them. */
 export interface LoadProblem {
@@ -26,259 +28,215 @@ export interface ChosenLoads {
   cost: number;
 }
 
-/** A stack as a node of the tree of all stacks: its parent has one plate less. Node 0 is the empty bar. */
-interface StackTree {
-  parent: number[];
-  depth: number[];
-  /** Kind of the outermost plate. */
-  plate: number[];
-  children: Map<number, number>[];
-}
-
-/** One way to have reached a stack at a weight: cheapest for its previous weight. */
-interface State {
-  node: number;
-  weight: Weight;
-  /** The weight of the set before; -Infinity for the first set. */
-  before: number;
-  cost: number;
-  previous: State | null;
-}
+/** Covers the rounding where a cost is compared with a ceiling. */
+const ROUNDING = 1e-6;
+/** How much the ceiling is raised when no ramp was found under it. In moves. */
+const CEILING_STEP = 1.5;
 
 /**
  * Chooses weights and plates of a whole ramp together, at the least cost (docs/model.md, "Which plates").
  * Exact: ties go to fewer plates at the working weight, then to lighter early sets.
  *
- * The stacks are tried with few plates first. A ramp with a stack of d plates anywhere costs at least
- * d + (d − fewest at W) / 2 moves and its least deviation, so past the d where that exceeds the cost
- * found, no deeper stack can win and the search ends.
+ * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found: under
+ * it every way that cannot end as cheaply is dropped, and with it most of the stacks there are. A ramp with a
+ * stack of d plates anywhere costs at least d + (d − fewest at W) / 2 moves and its least deviation, which
+ * bounds the plates of a stack.
  *
  * @returns null when no ramp satisfies the problem.
  */
 export function chooseLoads(problem: LoadProblem): ChosenLoads | null {
-  const { table, working, candidates, ideals } = problem;
-  const sideOf = (w: Weight) => (w - table.kit.empty) / 2;
-  const fewestAt = (w: Weight) => table.fewest[0]![sideOf(w) / table.grain]!;
-  const allPlates = table.kit.plates.reduce((sum, p) => sum + p.pairs, 0);
-  const fewest = fewestAt(working);
-  const leastDeviation = candidates.reduce(
-    (sum, weights, i) => sum + Math.min(...weights.map((w) => Math.abs(w - ideals[i]!))),
-    0,
-  );
-
-  let mostPlates = Math.max(fewest + 1, ...candidates.map((ws) => Math.min(...ws.map(fewestAt))));
-  for (;;) {
-    const chosen = chooseWithin(problem, fewest, mostPlates);
-    if (mostPlates >= allPlates) return chosen;
-    if (!chosen) {
-      mostPlates = Math.min(allPlates, mostPlates * 2);
-      continue;
-    }
-    const movesLeft = chosen.cost - (DEVIATION_COST * leastDeviation) / working;
-    const deepestThatCouldWin = Math.floor(
-      (movesLeft + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST) + 1e-9,
-    );
-    if (deepestThatCouldWin <= mostPlates) return chosen;
-    mostPlates = Math.min(allPlates, deepestThatCouldWin);
+  if (!hasSolution(problem)) return null;
+  const { table, working } = problem;
+  const fewest = table.fewest[0]![(working - table.kit.empty) / 2 / table.grain]!;
+  const least = leastDeviations(problem)[0]!;
+  for (let ceiling = fewest + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
+    const deepest = (ceiling - least + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST);
+    const chosen = chooseUnder(problem, fewest, Math.floor(deepest + ROUNDING), ceiling);
+    if (chosen) return chosen;
   }
 }
 
-/** The cheapest ramp whose stacks all have at most `mostPlates` plates on a side. */
-function chooseWithin(problem: LoadProblem, fewest: number, mostPlates: number): ChosenLoads | null {
-  const { table, working, ideals, candidates } = problem;
-  // Costs are kept as integers, in units of 1 / (2W) of a move, so that ties are exact.
-  const move = 2 * working;
-  const deviation = (i: number, w: number) => 2 * DEVIATION_COST * Math.abs(w - ideals[i]!);
-  const tree: StackTree = { parent: [-1], depth: [0], plate: [-1], children: [new Map()] };
-  const nodesOf = (w: Weight) =>
-    stacksOf(table, (w - table.kit.empty) / 2, mostPlates).map((stack) => nodeOf(tree, stack));
+/** Whether any weights satisfy the problem; plates do not matter for that, since each candidate can be loaded. */
+function hasSolution({ candidates, working, gap, growth, lastJump }: LoadProblem): boolean {
+  if (candidates.length === 0) return true;
+  // For each weight the lightest set that can stand before it, which leaves the next jump most room.
+  let reached = new Map(candidates[0]!.map((w): [number, number] => [w, Number.NEGATIVE_INFINITY]));
+  for (const weights of candidates.slice(1)) {
+    const next = new Map<number, number>();
+    for (const w of weights) {
+      for (const [from, before] of reached) {
+        const fits = w - from >= gap && w <= 2 * from - before + growth;
+        if (fits && from < (next.get(w) ?? Number.POSITIVE_INFINITY)) next.set(w, from);
+      }
+    }
+    reached = next;
+  }
+  return [...reached.keys()].some((w) => working - w >= gap && working - w <= lastJump);
+}
 
-  const empty: State = {
+/** For each set the least deviation cost of it and all later ones, in moves; 0 past the last. */
+function leastDeviations({ candidates, ideals, working }: LoadProblem): number[] {
+  const sums = new Array<number>(candidates.length + 1).fill(0);
+  for (let i = candidates.length - 1; i >= 0; i--) {
+    const least = Math.min(...candidates[i]!.map((w) => Math.abs(w - ideals[i]!)));
+    sums[i] = sums[i + 1]! + (DEVIATION_COST * least) / working;
+  }
+  return sums;
+}
+
+/** A weight that a set may take, with the stacks that make it. */
+interface Target {
+  weight: Weight;
+  nodes: number[];
+  /** For lying off the ideal. */
+  cost: number;
+}
+
+/** What one set of the search works with. */
+interface Layer {
+  tree: StackTree;
+  /** Cost of one plate moved, in the search's integer units. */
+  move: number;
+  targets: Target[];
+  /** What a way to this set may cost together with the moves from it to the working weight. */
+  ceiling: number;
+}
+
+/**
+ * The cheapest ramp that costs no more than `ceiling` and whose stacks all have at most `mostPlates` plates on a
+ * side, by dynamic programming over sets and stacks with the weight before in the state. Null if there is none.
+ */
+function chooseUnder(
+  problem: LoadProblem,
+  fewest: number,
+  mostPlates: number,
+  ceiling: number,
+): ChosenLoads | null {
+  const { table, working, ideals, candidates } = problem;
+  // Costs are integers, in units of 1 / (2W) of a move, so that ties are exact.
+  const move = 2 * working;
+  const tree = new StackTree(table, working, fewest);
+  const later = leastDeviations(problem);
+  const nodesOf = (w: Weight) =>
+    stacksOf(table, (w - table.kit.empty) / 2, mostPlates).map((stack) => tree.nodeOf(stack));
+
+  const empty: Way = {
     node: 0,
     weight: 0 as Weight,
     before: Number.NEGATIVE_INFINITY,
     cost: 0,
     previous: null,
   };
-  let layer = new Map<Weight, State[]>();
+  let ways: Way[] = [empty];
   for (const [i, weights] of candidates.entries()) {
-    const targets = weights.map((w) => ({ weight: w, nodes: nodesOf(w), cost: deviation(i, w) }));
-    layer = i === 0 ? firstLayer(tree, targets, empty, move) : nextLayer(tree, layer, targets, problem, move);
-    if (layer.size === 0) return null;
+    const layer: Layer = {
+      tree,
+      move,
+      targets: weights.map((weight) => ({
+        weight,
+        nodes: nodesOf(weight),
+        cost: 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!),
+      })),
+      ceiling: (ceiling - later[i + 1]! + ROUNDING) * move,
+    };
+    ways = i === 0 ? firstWays(layer, empty) : nextWays(layer, ways, problem);
+    if (ways.length === 0) return null;
   }
 
-  const last = candidates.length === 0 ? [empty] : [...layer.values()].flat();
-  const eligible = last.filter(
-    (s) => s === empty || (working - s.weight >= problem.gap && working - s.weight <= problem.lastJump),
-  );
   const reach = new PrefixTable(tree, move);
-  for (const state of eligible) reach.insert(state);
-  let best: State | null = null;
+  for (const way of ways) {
+    const jump = working - way.weight;
+    if (way === empty || (jump >= problem.gap && jump <= problem.lastJump)) reach.insert(way);
+  }
+  let best: Way | null = null;
   for (const node of nodesOf(working)) {
     const from = reach.cheapestTo(node);
     if (!from) continue;
-    const plates = tree.depth[node]!;
-    const cost = from.cost + 2 * EXTRA_PLATE_COST * working * (plates - fewest);
-    const state = { node, weight: working, before: from.state.weight, cost, previous: from.state };
-    if (!best || isBetterEnd(tree, state, best)) best = state;
+    const extra = 2 * EXTRA_PLATE_COST * working * (tree.depth[node]! - fewest);
+    const end = {
+      node,
+      weight: working,
+      before: from.way.weight,
+      cost: from.cost + extra,
+      previous: from.way,
+    };
+    if (!best || isBetterEnd(tree, end, best)) best = end;
   }
-  if (!best) return null;
+  if (!best || best.cost > (ceiling + ROUNDING) * move) return null;
 
-  const chain: State[] = [];
-  for (let s: State | null = best; s && s !== empty; s = s.previous) chain.unshift(s);
+  const chain: Way[] = [];
+  for (let way: Way | null = best; way && way !== empty; way = way.previous) chain.unshift(way);
   return {
-    weights: chain.slice(0, -1).map((s) => s.weight),
-    stacks: chain.map((s) => stackAt(tree, s.node)),
+    weights: chain.slice(0, -1).map((way) => way.weight),
+    stacks: chain.map((way) => tree.stackAt(way.node)),
     cost: best.cost / move,
   };
 }
 
-interface Target {
-  weight: Weight;
-  nodes: number[];
-  cost: number;
-}
-
-function firstLayer(tree: StackTree, targets: Target[], empty: State, move: number): Map<Weight, State[]> {
-  const layer = new Map<Weight, State[]>();
-  for (const { weight, nodes, cost } of targets) {
-    const states = nodes.map((node) => ({
-      node,
-      weight,
-      before: Number.NEGATIVE_INFINITY,
-      cost: cost + tree.depth[node]! * move,
-      previous: empty,
-    }));
-    if (states.length > 0) layer.set(weight, states);
-  }
-  return layer;
+function firstWays({ tree, move, targets, ceiling }: Layer, empty: Way): Way[] {
+  return targets.flatMap(({ weight, nodes, cost }) =>
+    nodes
+      .map((node) => ({ ...empty, node, weight, cost: cost + tree.depth[node]! * move, previous: empty }))
+      .filter((way) => way.cost + tree.toWork[way.node]! * move <= ceiling),
+  );
 }
 
 /**
- * All useful states of the next set. For a stack at a weight, a state is useful if no other one with a
- * lighter set before it (which leaves the next jump more room) is as cheap.
+ * All useful ways to the next set. Of the ways to one stack a way is useful if no other with a lighter set
+ * before it, which leaves the next jump more room, is as cheap.
  */
-function nextLayer(
-  tree: StackTree,
-  layer: Map<Weight, State[]>,
-  targets: Target[],
+function nextWays(
+  { tree, move, targets, ceiling }: Layer,
+  ways: readonly Way[],
   problem: LoadProblem,
-  move: number,
-): Map<Weight, State[]> {
-  const useful = new Map<number, State[]>();
-  const sources = [...layer.entries()].sort(([a], [b]) => a - b);
-  for (const [weight, states] of sources) {
-    const byBefore = states.toSorted((a, b) => a.before - b.before);
+): Way[] {
+  const useful = new Map<number, Way[]>();
+  const heaviestFirst = targets.toReversed();
+  for (const sources of byWeight(ways)) {
+    const { weight } = sources[0]!;
+    sources.sort((a, b) => a.before - b.before);
     const reach = new PrefixTable(tree, move);
     let inserted = 0;
     // From the heaviest target down the growth rule lets in ever more of the sources.
-    for (const target of targets.toReversed()) {
+    for (const target of heaviestFirst) {
       if (target.weight - weight < problem.gap) continue;
       const latestBefore = 2 * weight + problem.growth - target.weight;
-      while (inserted < byBefore.length && byBefore[inserted]!.before <= latestBefore) {
-        reach.insert(byBefore[inserted++]!);
+      while (inserted < sources.length && sources[inserted]!.before <= latestBefore) {
+        reach.insert(sources[inserted++]!);
       }
+      if (inserted === 0) continue;
       for (const node of target.nodes) {
         const from = reach.cheapestTo(node);
         if (!from) continue;
-        keepIfUseful(useful, {
-          node,
-          weight: target.weight,
-          before: weight,
-          cost: from.cost + target.cost,
-          previous: from.state,
-        });
+        const cost = from.cost + target.cost;
+        if (cost + tree.toWork[node]! * move > ceiling) continue;
+        keepIfUseful(useful, { node, weight: target.weight, before: weight, cost, previous: from.way });
       }
     }
   }
-  const next = new Map<Weight, State[]>();
-  for (const states of useful.values()) {
-    const { weight } = states[0]!;
-    next.set(weight, [...(next.get(weight) ?? []), ...states]);
-  }
-  return next;
+  return [...useful.values()].flat();
 }
 
-/** Sources come lightest first, so a new state must be cheaper than all kept ones (or tie and be lighter early). */
-function keepIfUseful(useful: Map<number, State[]>, state: State): void {
-  const kept = useful.get(state.node);
-  if (!kept) {
-    useful.set(state.node, [state]);
-    return;
+/** The ways to each weight, the lightest weight first. */
+function byWeight(ways: readonly Way[]): Way[][] {
+  const groups = new Map<Weight, Way[]>();
+  for (const way of ways) {
+    const group = groups.get(way.weight);
+    if (group) group.push(way);
+    else groups.set(way.weight, [way]);
   }
-  if (kept.every((k) => isCheaper(state.cost, state, k.cost, k))) kept.push(state);
+  return [...groups].sort(([a], [b]) => a - b).map(([, group]) => group);
 }
 
-/** The cheapest way to any stack from a set of states, looked up over the prefixes that stacks share. */
-class PrefixTable {
-  private readonly best = new Map<number, { cost: number; state: State }>();
-
-  constructor(
-    private readonly tree: StackTree,
-    private readonly move: number,
-  ) {}
-
-  /** Makes a state known at every prefix of its stack; stops where a better one has been. */
-  insert(state: State): void {
-    let cost = state.cost;
-    for (let node = state.node; node >= 0; node = this.tree.parent[node]!) {
-      const known = this.best.get(node);
-      if (known && !isCheaper(cost, state, known.cost, known.state)) return;
-      this.best.set(node, { cost, state });
-      cost += this.move;
-    }
-  }
-
-  cheapestTo(target: number): { cost: number; state: State } | null {
-    let best: { cost: number; state: State } | null = null;
-    let moves = 0;
-    for (let node = target; node >= 0; node = this.tree.parent[node]!) {
-      const known = this.best.get(node);
-      if (known && (!best || isCheaper(known.cost + moves, known.state, best.cost, best.state))) {
-        best = { cost: known.cost + moves, state: known.state };
-      }
-      moves += this.move;
-    }
-    return best;
-  }
+/** Sources come lightest first, so a new way must be cheaper than all kept ones (or tie and be lighter early). */
+function keepIfUseful(useful: Map<number, Way[]>, way: Way): void {
+  const kept = useful.get(way.node);
+  if (!kept) useful.set(way.node, [way]);
+  else if (kept.every((k) => isCheaper(way.cost, way, k.cost, k))) kept.push(way);
 }
 
-/** Whether reaching some stack by way of `a` at `costA` beats `b` at `costB`; ties go to lighter early sets. */
-function isCheaper(costA: number, a: State, costB: number, b: State): boolean {
-  return costA !== costB ? costA < costB : compareEarlySets(a, b) < 0;
-}
-
-function isBetterEnd(tree: StackTree, a: State, b: State): boolean {
+function isBetterEnd(tree: StackTree, a: Way, b: Way): boolean {
   if (a.cost !== b.cost) return a.cost < b.cost;
   const plates = tree.depth[a.node]! - tree.depth[b.node]!;
   return plates !== 0 ? plates < 0 : compareEarlySets(a, b) < 0;
-}
-
-/** Compares the weights of two equally long chains from the first set on. */
-function compareEarlySets(a: State | null, b: State | null): number {
-  if (a === b || !a || !b) return 0;
-  return compareEarlySets(a.previous, b.previous) || a.weight - b.weight;
-}
-
-function nodeOf(tree: StackTree, stack: Stack): number {
-  let node = 0;
-  for (const plate of stack) {
-    let child = tree.children[node]!.get(plate);
-    if (child === undefined) {
-      child = tree.parent.length;
-      tree.parent.push(node);
-      tree.depth.push(tree.depth[node]! + 1);
-      tree.plate.push(plate);
-      tree.children.push(new Map());
-      tree.children[node]!.set(plate, child);
-    }
-    node = child;
-  }
-  return node;
-}
-
-function stackAt(tree: StackTree, node: number): Stack {
-  const stack: number[] = [];
-  for (let n = node; n > 0; n = tree.parent[n]!) stack.unshift(tree.plate[n]!);
-  return stack;
 }

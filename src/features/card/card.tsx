@@ -103,7 +103,7 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gy
           <th className={HEAD}>At</th>
           <th className={HEAD}>Drill</th>
           <th className={HEAD}>Dose</th>
-          <th className={HEAD}>Mind</th>
+          <th className={HEAD}>Cue</th>
           <th className={`${HEAD} w-10`}>Done</th>
         </tr>
       </thead>
@@ -166,12 +166,16 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
               <td className={`${RAMP_CELL} pr-3 text-sm font-semibold`}>{set ? `× ${set.reps}` : "work"}</td>
               <td className={`${RAMP_CELL} pr-3`}>
                 <span className="flex items-center gap-2">
-                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.07} />
+                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.08} />
                   <span className="condensed">{load.perSide.map(formatWeight).join(" + ") || "empty"}</span>
                 </span>
               </td>
-              <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>{describeChange(load.add, load.strip)}</td>
-              <td className={`${RAMP_CELL} whitespace-nowrap`}>{set ? formatSeconds(set.restSeconds) : ""}</td>
+              <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>
+                {describeChange(load.add, load.strip)}
+              </td>
+              <td className={`${RAMP_CELL} whitespace-nowrap`}>
+                {set ? formatSeconds(set.restSeconds) : ""}
+              </td>
               <td className={`${RAMP_CELL} border-l border-l-line`} />
               <td className={RAMP_CELL}>
                 <TickBox />

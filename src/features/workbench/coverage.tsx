@@ -16,10 +16,7 @@ export function Coverage({ coverage }: { coverage: readonly CoveredDemand[] }) {
           const short = c.served < c.asked * ENOUGH_SHARE;
           return (
             <li key={c.demand} className="grid grid-cols-[minmax(0,1fr)_4.75rem] items-center gap-2 py-[3px]">
-              <span
-                className={`condensed truncate ${short ? "font-semibold" : ""}`}
-                title={DEMANDS[c.demand].name}
-              >
+              <span className={`condensed leading-tight ${short ? "font-semibold" : ""}`}>
                 {DEMANDS[c.demand].name}
                 {c.limiter && <span className="text-ember"> · limiter</span>}
               </span>

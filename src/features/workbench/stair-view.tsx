@@ -8,7 +8,7 @@ import type { Stair, Tread } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
 import { heatColour } from "@/ui/heat";
-import { Sleeve, sleeveWidth } from "@/ui/plate-strip";
+import { Sleeve } from "@/ui/plate-strip";
 import { type Chosen, chosenOf, sameChoice } from "./selection";
 
 /** The drawing's measures, in pixels. */
@@ -361,8 +361,14 @@ function LoadLabel({
   const set = ramp.sets[tread.index]!;
   const low = GROUND - top < LABEL_HEIGHT;
   const narrow = wide < 44;
-  const x = low ? left + sleeveWidth(gym.plates, load.perSide, PLATE_SCALE) + 5 : left + 5;
-  const y = low ? top - 20 : top + 29;
+  // On a low tread the label stands above the loaded sleeve, so that a bare bar does not read as a minus.
+  const highest = Math.max(
+    0,
+    ...load.perSide.map((w) => gym.plates.find((p) => p.weight === w)?.diameterMm ?? 0),
+  );
+  const peak = ((tallest + highest) / 2) * PLATE_SCALE;
+  const x = left + 5;
+  const y = low ? top - peak - 22 : top + 29;
   return (
     <g>
       {plates}

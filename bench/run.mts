@@ -1,0 +1,42 @@
+import { catalog } from "@/catalog";
+import { planWarmUp } from "@/core/plan";
+import { planRamp } from "@/core/ramp";
+import { weight } from "@/core/units";
+import { ordinaryGym, planCases, richGym, WORKING } from "./cases";
+import { formatTimes, measure } from "./measure";
+
+const ROUNDS = 5;
+
+function ramps(kit: typeof ordinaryGym) {
+  return catalog.lifts.flatMap((lift) =>
+    WORKING.map(
+      ([kg, reps]) =>
+        () =>
+          planRamp({
+            unit: "kg",
+            lift,
+            working: { weight: weight(kg), reps, sets: 4, rir: 1 },
+            kit,
+            style: "closing-steps",
+            experience: "intermediate",
+            slowToWarm: 0,
+            similarDone: 0,
+            room: "normal",
+          }),
+    ),
+  );
+}
+
+console.log(`${"".padEnd(44)}     median        95 %      worst`);
+console.log(formatTimes("One ramp, 8 plate sizes (target 5 ms)", measure(ramps(ordinaryGym), ROUNDS)));
+console.log(formatTimes("One ramp, 11 plate sizes × 8 pairs", measure(ramps(richGym), 1)));
+const plans = planCases();
+console.log(
+  formatTimes(
+    `One plan, ${catalog.drills.length} drills (target 50 ms)`,
+    measure(
+      plans.map((request) => () => planWarmUp(request)),
+      ROUNDS,
+    ),
+  ),
+);
