@@ -1,0 +1,81 @@
+import { execFileSync, spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+
+/** The project's folder; every command runs in it, wherever it was called from. */
+export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
+process.chdir(root);
+process.env.NEXT_TELEMETRY_DISABLED = "1";
+
+const INSTALLED_MARK = "node_modules/.iron-step-installed";
+const BUILT_MARK = ".next/iron-step-built";
+/** What a production build is made from. */
+const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+
+/** The path of a tool that the project has installed. */
+export function tool(name) {
+  return path.join(root, "node_modules", ".bin", name);
+}
+
+function filesUnder(entry) {
+  if (!statSync(entry).isDirectory()) return [entry];
+  return readdirSync(entry)
+    .sort()
+    .flatMap((name) => filesUnder(path.join(entry, name)));
+}
+
+function fingerprint(entries) {
+  const hash = createHash("sha256");
+  for (const file of entries.flatMap(filesUnder)) hash.update(file).update(readFileSync(file));
+  return hash.digest("hex");
+}
+
+function isMarked(mark, print) {
+  return existsSync(mark) && readFileSync(mark, "utf8") === print;
+}
+
+function mark(file, print) {
+  mkdirSync(path.dirname(file), { recursive: true });
+  writeFileSync(file, print);
+}
+
+/** Installs the packages if the lock file has changed since the last time. */
+export function install() {
+  const print = fingerprint(["package-lock.json"]);
+  if (isMarked(INSTALLED_MARK, print)) return;
+  console.log("Installing packages …");
+  const args = ["ci", "--include=dev", "--no-audit", "--no-fund"];
+  const done = spawnSync("npm", args, { stdio: ["ignore", "inherit", "inherit"] });
+  if (done.status !== 0) {
+    console.error("The packages could not be installed: see npm's message above.");
+    process.exit(1);
+  }
+  mark(INSTALLED_MARK, print);
+}
+
+/** Makes the production build if a source has changed since the last one. Returns whether it is there. */
+export function build() {
+  const print = fingerprint(SOURCES);
+  if (existsSync(".next/BUILD_ID") && isMarked(BUILT_MARK, print)) return true;
+  console.log("Building …");
+  const done = spawnSync(tool("next"), ["build"], { stdio: ["ignore", "inherit", "inherit"] });
+  if (done.status !== 0) return false;
+  mark(BUILT_MARK, fingerprint(SOURCES));
+  return true;
+}
+
+/** The first of these commands that is on the PATH, or null. */
+export function findCommand(...names) {
+  for (const name of names) {
+    const found = spawnSync("sh", ["-c", `command -v ${name}`], { encoding: "utf8" });
+    if (found.status === 0) return found.stdout.trim();
+  }
+  return null;
+}
+
+/** Runs a script of this project with tsx. */
+export function runScript(file) {
+  execFileSync(tool("tsx"), [file], { stdio: ["ignore", "inherit", "inherit"] });
+}

@@ -1,0 +1,28 @@
+import { spawn } from "node:child_process";
+import { build, install, root, runScript } from "./prepare.mjs";
+
+/**
+ * Starts the app on its own: installs, builds, makes the database and serves.
+ * `--demo` uses a database of its own, filled with the demo hall; otherwise it is the coach's.
+ */
+const isDemo = process.argv.includes("--demo");
+const host = process.env.HOST ?? "127.0.0.1";
+const port = process.env.PORT ?? "3000";
+
+install();
+if (!build()) {
+  console.error("The build failed: see the messages above.");
+  process.exit(1);
+}
+if (isDemo) {
+  process.env.DATABASE_URL ??= "file:data/demo.db";
+  runScript("scripts/seed-demo.mts");
+}
+
+const next = `${root}/node_modules/next/dist/bin/next`;
+const server = spawn(process.execPath, [next, "start", "--hostname", host, "--port", port], {
+  stdio: ["ignore", "inherit", "inherit"],
+});
+console.log(`Iron Step: http://${host}:${port}`);
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
+server.on("exit", (code) => process.exit(code ?? 0));

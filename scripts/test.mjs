@@ -1,0 +1,85 @@
+import { spawnSync } from "node:child_process";
+import { readFileSync, rmSync } from "node:fs";
+import { build, findCommand, install, tool } from "./prepare.mjs";
+
+/**
+ * Everything that has to hold, from a fresh clone: formatting and lint, types, import rules, unit tests, the
+ * production build and the interface tests against it. Ends with a line `N passed, N failed`.
+ */
+let passed = 0;
+let failed = 0;
+
+function count(name, ok) {
+  if (ok) passed += 1;
+  else failed += 1;
+  console.log(`${ok ? "ok    " : "FAILED"} ${name}`);
+}
+
+function run(command, args, env = {}) {
+  const options = { stdio: ["ignore", "inherit", "inherit"], env: { ...process.env, ...env } };
+  return spawnSync(command, args, options).status === 0;
+}
+
+/** Debian's Chromium; installed if it is missing and this may be done. */
+function chromium() {
+  const names = ["chromium", "chromium-browser", "google-chrome"];
+  const there = findCommand(...names);
+  if (there) return there;
+  const sudo = process.getuid?.() === 0 ? [] : ["sudo", "-n"];
+  if (!findCommand("apt-get")) return null;
+  console.log("Installing chromium …");
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, "apt-get", ...args];
+    return run(command, rest, { DEBIAN_FRONTEND: "noninteractive" });
+  };
+  return apt("update", "-qq") && apt("install", "-y", "-qq", "chromium") ? findCommand(...names) : null;
+}
+
+function readReport(file) {
+  try {
+    return JSON.parse(readFileSync(file, "utf8"));
+  } catch {
+    return null;
+  }
+}
+
+function unitTests() {
+  const report = "test-results/unit.json";
+  const ok = run(tool("jest"), ["--json", `--outputFile=${report}`, "--reporters=default"]);
+  const result = readReport(report);
+  if (!result) return count("unit tests", false);
+  passed += result.numPassedTests;
+  failed += result.numFailedTests + result.numRuntimeErrorTestSuites;
+  if (!ok && result.numFailedTests + result.numRuntimeErrorTestSuites === 0) count("unit tests", false);
+}
+
+function interfaceTests(browser) {
+  const report = "test-results/interface.json";
+  const ok = run(tool("playwright"), ["test", "--reporter=list,json"], {
+    PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+    CHROMIUM: browser,
+  });
+  const stats = readReport(report)?.stats;
+  if (!stats) return count("interface tests", false);
+  passed += stats.expected;
+  failed += stats.unexpected + stats.flaky;
+  if (!ok && stats.unexpected + stats.flaky === 0) count("interface tests", false);
+}
+
+install();
+rmSync("test-results", { recursive: true, force: true });
+count("formatting, lint and import rules", run(tool("biome"), ["ci", "."]));
+count("route types", run(tool("next"), ["typegen"]));
+count("types", run(tool("tsc"), ["--noEmit"]));
+
+unitTests();
+const built = build();
+count("production build", built);
+const browser = chromium();
+if (!browser)
+  console.log("No chromium on the PATH, and it could not be installed: apt-get install chromium.");
+if (built && browser) interfaceTests(browser);
+else count("interface tests", false);
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
