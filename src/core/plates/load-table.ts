@@ -15,8 +15,8 @@ export interface LoadTable {
   grain: number;
   /** `fewest[k][s]`: fewest plates that make `s` grains from plate kinds k and lighter; 32767 if none do. */
   fewest: Int16Array[];
-  /** `loadable[s]`: 1 if `s` grains can hang on a side, the floor rule kept. */
-  loadable: Uint8Array;
+  /** `fewestLoadable[s]`: fewest plates that make `s` grains with the floor rule kept; 32767 if none do. */
+  fewestLoadable: Int16Array;
 }
 
 function greatestCommonDivisor(a: number, b: number): number {
@@ -56,45 +56,35 @@ export function loadTable(kit: BarKit, greatest: Weight, fromFloor: boolean): Lo
     fewest[k] = withPlates(fewest[k + 1]!, plate.weight / grain, plate.pairs);
   }
 
-  const loadable = new Uint8Array(length);
-  if (!fromFloor) {
-    fewest[0]!.forEach((plates, s) => {
-      loadable[s] = plates < UNREACHABLE ? 1 : 0;
-    });
-  } else {
-    markFloorLoads(kit, grain, loadable);
-  }
-  return { kit, fromFloor, grain, fewest, loadable };
+  const fewestLoadable = fromFloor ? fewestFromFloor(kit, grain, length) : fewest[0]!;
+  return { kit, fromFloor, grain, fewest, fewestLoadable };
 }
 
-/** Marks every side weight that can be made with at least one full-diameter plate. */
-function markFloorLoads(kit: BarKit, grain: number, loadable: Uint8Array): void {
-  const any = new Uint8Array(loadable.length);
-  any[0] = 1;
+/** The fewest plates for every side weight, at least one of them of full diameter. */
+function fewestFromFloor(kit: BarKit, grain: number, length: number): Int16Array {
+  const any = new Int16Array(length).fill(UNREACHABLE);
+  const standing = new Int16Array(length).fill(UNREACHABLE);
+  any[0] = 0;
   for (const plate of kit.plates) {
     const size = plate.weight / grain;
     for (let c = 0; c < plate.pairs; c++) {
-      let changed = false;
-      for (let s = loadable.length - 1; s >= size; s--) {
-        if (!loadable[s] && (loadable[s - size] || (plate.fullDiameter && any[s - size]))) {
-          loadable[s] = 1;
-          changed = true;
-        }
-        if (!any[s] && any[s - size]) {
-          any[s] = 1;
-          changed = true;
-        }
+      for (let s = length - 1; s >= size; s--) {
+        const before = plate.fullDiameter
+          ? Math.min(standing[s - size]!, any[s - size]!)
+          : standing[s - size]!;
+        if (before + 1 < standing[s]!) standing[s] = before + 1;
+        if (any[s - size]! + 1 < any[s]!) any[s] = any[s - size]! + 1;
       }
-      if (!changed) break;
     }
   }
+  return standing;
 }
 
 /** Every loadable total weight of a table, lightest first. */
 export function loadableTotals(table: LoadTable): Weight[] {
   const totals: Weight[] = [];
-  table.loadable.forEach((can, s) => {
-    if (can) totals.push(totalOf(table.kit, s * table.grain));
+  table.fewestLoadable.forEach((plates, s) => {
+    if (plates < UNREACHABLE) totals.push(totalOf(table.kit, s * table.grain));
   });
   return totals;
 }

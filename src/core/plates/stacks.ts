@@ -12,7 +12,7 @@ export type Stack = readonly number[];
 export function stacksOf(table: LoadTable, side: number, mostPlates: number): Stack[] {
   const { kit, grain, fewest, fromFloor } = table;
   const found: Stack[] = [];
-  if (side < 0 || side % grain !== 0 || !table.loadable[side / grain]) return found;
+  if (side < 0 || side % grain !== 0 || table.fewestLoadable[side / grain]! > mostPlates) return found;
   const stack: number[] = [];
 
   function fill(kind: number, rest: number, room: number, standsFull: boolean): void {

@@ -47,7 +47,7 @@ const CEILING_STEP = 1.5;
 export function chooseLoads(problem: LoadProblem): ChosenLoads | null {
   if (!hasSolution(problem)) return null;
   const { table, working } = problem;
-  const fewest = table.fewest[0]![(working - table.kit.empty) / 2 / table.grain]!;
+  const fewest = table.fewestLoadable[(working - table.kit.empty) / 2 / table.grain]!;
   const least = leastDeviations(problem)[0]!;
   for (let ceiling = fewest + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
     const deepest = (ceiling - least + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST);

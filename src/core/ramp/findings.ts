@@ -2,6 +2,7 @@ import { nearestLoadable } from "../plates";
 import type { Finding } from "../result";
 import { isPoorEstimate } from "../strength";
 import { formatWeightWithUnit, type Weight } from "../units";
+import { repsBand } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import type { RampRequest } from "./types";
 
@@ -22,12 +23,12 @@ export function rampFindings(
   },
 ): Finding[] {
   const { unit, working, lift, kit } = request;
-  const { limits, wanted, weights, reps } = ramp;
+  const { limits, weights, reps } = ramp;
   const W = working.weight;
   const say = (w: number) => formatWeightWithUnit(w as Weight, unit);
   const found: Finding[] = [];
 
-  if (weights.length === 0 && wanted === 0) {
+  if (weights.length === 0 && ramp.wanted === 0) {
     found.push({
       code: "no-ramp-needed",
       message: `${say(W)} is close to the lightest load there is. First do the movement without weight, or with a lighter bar or a stick.`,
@@ -56,10 +57,10 @@ export function rampFindings(
         "A weight set by hand no longer fits below the working weight, so the ramp was worked out anew.",
     });
   }
-  if (weights.length < wanted) {
+  if (weights.length < ramp.wanted) {
     found.push({
       code: "fewer-sets",
-      message: `The plates here leave room for ${weights.length} of ${wanted} ramp sets.`,
+      message: `The plates here leave room for ${weights.length} of ${ramp.wanted} ramp sets.`,
     });
   }
   const jumps = weights.map((w, i) => (weights[i + 1] ?? W) - w);
@@ -81,6 +82,13 @@ export function rampFindings(
   });
   const lastJump = jumps.at(-1);
   const limit = lastJumpLimit(request, weights.length, limits.step);
+  const wanted = repsBand(working.reps).lastJump * W;
+  if (lastJump !== undefined && lastJump <= limit && weights.length > 1 && lastJump > wanted) {
+    found.push({
+      code: "coarse-plates",
+      message: `The smallest step these plates make is ${say(limits.step)}, so the last jump is ${Math.round((100 * lastJump) / W)} % of the working weight. Smaller plates would help.`,
+    });
+  }
   if (lastJump !== undefined && lastJump > limit) {
     found.push({
       code: "last-jump",

@@ -1,0 +1,137 @@
+import fc from "fast-check";
+import { catalog } from "@/catalog";
+import { AREA_IDS, AREA_LEVELS } from "@/core/catalog";
+import { DEMAND_IDS } from "@/core/demands";
+import type { PlanRequest } from "@/core/plan";
+import { type BarKit, barKit, loadableTotals, loadTable, type PlateKind } from "@/core/plates";
+import type { RampLift, RampRequest } from "@/core/ramp";
+import { type Weight, weight } from "@/core/units";
+
+const none = 0 as Weight;
+
+export function plate(size: number, pairs: number, fullDiameter = size >= 10): PlateKind {
+  return { weight: weight(size), pairs, fullDiameter };
+}
+
+/** A usual kg gym. */
+export const kgGym: BarKit = barKit(weight(20), none, [
+  plate(25, 2),
+  plate(20, 2),
+  plate(15, 1),
+  plate(10, 2),
+  plate(5, 2),
+  plate(2.5, 2),
+  plate(1.25, 2),
+]);
+
+/** A usual lb gym. */
+export const lbGym: BarKit = barKit(weight(45), none, [
+  plate(45, 4, true),
+  plate(35, 1, false),
+  plate(25, 1, false),
+  plate(10, 2, false),
+  plate(5, 2, false),
+  plate(2.5, 1, false),
+]);
+
+export const squat: RampLift = { id: "squat", fromFloor: false, olympic: false, compound: true };
+export const pull: RampLift = { id: "pull", fromFloor: true, olympic: false, compound: true };
+export const clean: RampLift = { id: "clean", fromFloor: true, olympic: true, compound: true };
+
+export function rampRequest(kg: number, reps: number, change: Partial<RampRequest> = {}): RampRequest {
+  return {
+    unit: "kg",
+    lift: squat,
+    working: { weight: weight(kg), reps, sets: 3, rir: 0 },
+    kit: kgGym,
+    style: "closing-steps",
+    experience: "intermediate",
+    slowToWarm: 0,
+    similarDone: 0,
+    room: "normal",
+    ...change,
+  };
+}
+
+/** Gyms from poor to rich, kg and lb, with whole quarters of a unit so that loads collide as they do in life. */
+export const anyGym = fc
+  .record({
+    unit: fc.constantFrom("kg" as const, "lb" as const),
+    plates: fc.uniqueArray(
+      fc.record({
+        size: fc.constantFrom(25, 20, 15, 10, 5, 2.5, 2, 1.25, 1, 0.5),
+        pairs: fc.integer({ min: 1, max: 3 }),
+        full: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 6, selector: (p) => p.size },
+    ),
+  })
+  .map(({ unit, plates }) => {
+    const scale = unit === "kg" ? 1 : 2;
+    return {
+      unit,
+      kit: barKit(
+        weight(unit === "kg" ? 20 : 45),
+        none,
+        plates.map((p) => plate(p.size * scale, p.pairs, p.full)),
+      ),
+    };
+  });
+
+/** Ramp requests over gyms, lifts, reps and athletes, each with a working weight that can be loaded. */
+export const anyRampRequest: fc.Arbitrary<RampRequest> = fc
+  .record({
+    gym: anyGym,
+    pick: fc.double({ min: 0, max: 1, noNaN: true }),
+    reps: fc.integer({ min: 1, max: 20 }),
+    lift: fc.constantFrom(squat, pull, clean),
+    style: fc.constantFrom("closing-steps" as const, "even-steps" as const),
+    experience: fc.constantFrom("beginner" as const, "intermediate" as const, "advanced" as const),
+    slowToWarm: fc.constantFrom(0 as const, 1 as const, 2 as const, "sore" as const),
+    similarDone: fc.constantFrom(0, 0.3, 0.6, 1),
+    room: fc.constantFrom("normal" as const, "cold" as const),
+  })
+  .map(({ gym, pick, reps, ...rest }) => {
+    const all = loadableTotals(loadTable(gym.kit, weight(400), false));
+    const working = all[Math.min(all.length - 1, Math.floor(pick * all.length))]!;
+    return { ...rest, ...gym, working: { weight: working, reps, sets: 3, rir: 0 } };
+  });
+
+export const catalogLift = (id: string) => catalog.lifts.find((l) => l.id === id)!;
+export const approach = (id: string) => catalog.approaches.find((a) => a.id === id)!;
+
+export function planRequest(lift: string, kg: number, change: Partial<PlanRequest> = {}): PlanRequest {
+  return {
+    unit: "kg",
+    lifts: [
+      { lift: catalogLift(lift), kit: kgGym, working: { weight: weight(kg), reps: 5, sets: 3, rir: 1 } },
+    ],
+    minutes: 16,
+    athlete: { experience: "intermediate", limiters: [], areas: [] },
+    approach: approach("temperature-first"),
+    room: "normal",
+    equipment: null,
+    own: [],
+    dropped: [],
+    drills: catalog.drills,
+    ...change,
+  };
+}
+
+/** Plan requests over lifts, approaches, times, limiters and areas. */
+export const anyPlanRequest: fc.Arbitrary<PlanRequest> = fc
+  .record({
+    lift: fc.constantFrom(...catalog.lifts.map((l) => l.id)),
+    kg: fc.constantFrom(40, 60, 82.5, 120, 160),
+    minutes: fc.integer({ min: 2, max: 40 }),
+    approach: fc.constantFrom(...catalog.approaches),
+    limiters: fc.uniqueArray(fc.constantFrom(...DEMAND_IDS), { maxLength: 4 }),
+    areas: fc.uniqueArray(
+      fc.record({ area: fc.constantFrom(...AREA_IDS), level: fc.constantFrom(...AREA_LEVELS) }),
+      { maxLength: 3, selector: (a) => a.area },
+    ),
+    room: fc.constantFrom("normal" as const, "cold" as const),
+  })
+  .map(({ lift, kg, limiters, areas, ...change }) =>
+    planRequest(lift, kg, { ...change, athlete: { experience: "intermediate", limiters, areas } }),
+  );

@@ -1,0 +1,345 @@
+import fc from "fast-check";
+import { anyRampRequest, clean, kgGym, lbGym, plate, pull, rampRequest } from "@/__tests__/fixtures";
+import { barKit, smallestStep, stackMoves } from "../plates";
+import { formatWeight, type Weight, weight } from "../units";
+import { checkWorkingWeight, planRamp, type Ramp, type RampRequest, rampWeights } from ".";
+
+const weightsOf = (ramp: Ramp) => ramp.sets.map((s) => Number(formatWeight(s.weight)));
+const codes = (ramp: Ramp) => ramp.findings.map((f) => f.code);
+const sum = (plates: readonly Weight[]) => plates.reduce((total, p) => total + p, 0);
+
+/** The largest last jump of the rules, written down anew. */
+function lastJumpLimit({ working, unit }: RampRequest, sets: number, step: number): number {
+  const share = working.reps <= 3 ? 0.12 : working.reps <= 6 ? 0.2 : working.reps <= 9 ? 0.3 : 0.4;
+  if (sets > 1) return Math.max(share * working.weight, step);
+  const reach = unit === "kg" ? weight(20) : weight(45);
+  return Math.max(reach, Math.min(0.45, 2 * share) * working.weight, step);
+}
+
+describe("every ramp", () => {
+  const holds = (check: (request: RampRequest, ramp: Ramp) => void, numRuns = 300) =>
+    fc.assert(
+      fc.property(anyRampRequest, (request) => check(request, planRamp(request))),
+      { numRuns },
+    );
+
+  test("rises strictly and stays below the working weight", () =>
+    holds(({ working }, { sets }) => {
+      const all = [...sets.map((s) => s.weight), working.weight];
+      expect(all).toEqual([...new Set(all)].sort((a, b) => a - b));
+    }));
+
+  test("is made of plates that the gym has, heavier inside, and weighs what it says", () =>
+    holds(({ kit }, ramp) => {
+      for (const load of [...ramp.sets, ramp.working]) {
+        expect(kit.empty + 2 * sum(load.perSide)).toBe(load.weight);
+        expect(load.perSide).toEqual(load.perSide.toSorted((a, b) => b - a));
+        for (const p of kit.plates) {
+          expect(load.perSide.filter((w) => w === p.weight).length).toBeLessThanOrEqual(p.pairs);
+        }
+      }
+    }));
+
+  test("says what to put on and take off, at the outside only", () =>
+    holds((_, ramp) => {
+      let before: Weight[] = [];
+      let moves = 0;
+      for (const load of [...ramp.sets, ramp.working]) {
+        const kept = before.slice(0, before.length - load.strip.length);
+        expect([...kept, ...load.add]).toEqual(load.perSide);
+        expect(before.slice(kept.length).toReversed()).toEqual(load.strip);
+        moves += load.add.length + load.strip.length;
+        before = load.perSide;
+      }
+      expect(ramp.totals.moves).toBe(moves);
+    }));
+
+  test("keeps neighbours apart, the last jump in its limit and jumps from growing, or says so", () =>
+    holds((request, ramp) => {
+      const W = request.working.weight;
+      const step = smallestStep(request.kit);
+      const all = [...ramp.sets.map((s) => s.weight), W];
+      const jumps = all.slice(1).map((w, i) => w - all[i]!);
+      for (const jump of jumps) expect(jump).toBeGreaterThanOrEqual(Math.max(0.04 * W, step));
+      const last = jumps.at(-1);
+      if (last !== undefined && last > lastJumpLimit(request, ramp.sets.length, step)) {
+        expect(codes(ramp)).toContain("last-jump");
+      }
+      if (jumps.slice(1, -1).some((jump, i) => jump > jumps[i]! + step)) {
+        expect(codes(ramp)).toContain("jump-grows");
+      }
+    }));
+
+  test("has repetitions that never rise, are trimmed, and few of them heavy", () =>
+    holds(({ working, lift }, { sets, totals }) => {
+      const reps = sets.map((s) => s.reps);
+      expect(reps).toEqual(reps.toSorted((a, b) => b - a));
+      expect(totals.reps).toBeLessThanOrEqual(working.reps >= 10 ? 35 : 30);
+      expect(totals.repsAt85).toBeLessThanOrEqual(Math.max(3, working.reps));
+      sets.slice(1).forEach((s) => {
+        if (s.fraction >= 0.7) expect(s.reps).toBeLessThanOrEqual(working.reps);
+        if (lift.olympic) expect(s.reps).toBeLessThanOrEqual(3);
+      });
+    }));
+
+  test("adds its time up and gives the change of plates its time", () =>
+    holds((_, { sets, working, totals }) => {
+      expect(totals.seconds).toBe(sets.reduce((t, s) => t + s.seconds + s.restSeconds, 0));
+      sets.forEach((s, i) => {
+        const next = sets[i + 1] ?? working;
+        expect(s.restSeconds).toBeGreaterThanOrEqual(8 * (next.add.length + next.strip.length));
+        expect(s.restSeconds).toBeGreaterThanOrEqual(i === sets.length - 1 ? 120 : 30);
+      });
+    }));
+
+  test("stands at full height from the floor, or says that it does not", () =>
+    holds(({ lift, kit }, ramp) => {
+      if (!lift.fromFloor || codes(ramp).includes("from-blocks")) return;
+      const full = kit.plates.filter((p) => p.fullDiameter).map((p) => p.weight);
+      for (const load of [...ramp.sets, ramp.working]) {
+        expect(load.perSide.some((w) => full.includes(w))).toBe(true);
+      }
+    }));
+
+  test("has at most eight sets", () => holds((_, { sets }) => expect(sets.length).toBeLessThanOrEqual(8)));
+});
+
+/** Moves + 0.5 × extra plates + 40 × deviation of a ramp given by hand, as [weight, plates on one side]. */
+function costOf(
+  loads: [kg: number, plates: number[]][],
+  fewest: number,
+  ideals: number[],
+  working: number,
+): number {
+  const stacks = loads.map(([, plates]) => plates);
+  const moves = stacks.reduce((total, s, i) => total + stackMoves(stacks[i - 1] ?? [], s), 0);
+  const off = ideals.reduce((total, ideal, i) => total + Math.abs(loads[i]![0] - ideal), 0);
+  return moves + 0.5 * (stacks.at(-1)!.length - fewest) + (40 * off) / working;
+}
+
+describe("worked examples", () => {
+  const kit = barKit(weight(20), 0 as Weight, [
+    ...[25, 20].map((s) => plate(s, 2)),
+    plate(15, 1),
+    ...[10, 5, 2.5, 1.25].map((s) => plate(s, 2)),
+  ]);
+  const closing = (start: number, top: number, sets: number) => {
+    const parts = Array.from({ length: sets - 1 }, (_, i) => 0.8 ** i);
+    const whole = parts.reduce((a, b) => a + b, 0);
+    let at = start;
+    return [start, ...parts.map((p) => (at += ((top - start) * p) / whole))];
+  };
+
+  test.each([
+    {
+      kg: 100,
+      reps: 5,
+      sets: 4,
+      top: 86,
+      byHand: [
+        [20, []],
+        [50, [15]],
+        [70, [15, 10]],
+        [85, [15, 10, 5, 2.5]],
+        [100, [15, 10, 5, 5, 2.5, 2.5]],
+      ],
+      fewest: 3,
+    },
+    {
+      kg: 72.5,
+      reps: 5,
+      sets: 4,
+      top: 62.35,
+      byHand: [
+        [20, []],
+        [40, [10]],
+        [50, [10, 5]],
+        [60, [10, 5, 5]],
+        [72.5, [10, 10, 5, 1.25]],
+      ],
+      fewest: 3,
+    },
+    {
+      kg: 180,
+      reps: 1,
+      sets: 7,
+      top: 167.4,
+      byHand: [
+        [20, []],
+        [60, [20]],
+        [90, [20, 15]],
+        [120, [25, 25]],
+        [140, [25, 25, 10]],
+        [160, [25, 25, 10, 10]],
+        [170, [25, 25, 10, 10, 5]],
+        [180, [25, 25, 10, 10, 5, 5]],
+      ],
+      fewest: 4,
+    },
+  ] as {
+    kg: number;
+    reps: number;
+    sets: number;
+    top: number;
+    byHand: [number, number[]][];
+    fewest: number;
+  }[])(
+    "$kg × $reps is valid and no dearer than a good ramp by hand",
+    ({ kg, reps, sets, top, byHand, fewest }) => {
+      const ramp = planRamp(rampRequest(kg, reps, { kit }));
+      expect(ramp.sets).toHaveLength(sets);
+      expect(codes(ramp)).toEqual([]);
+      const ideals = closing(20, top, sets);
+      const found: [number, number[]][] = [...ramp.sets, ramp.working].map((s) => [
+        s.weight / 1000,
+        s.perSide.map((p) => p / 1000),
+      ]);
+      expect(costOf(found, fewest, ideals, kg)).toBeLessThanOrEqual(
+        costOf(byHand, fewest, ideals, kg) + 1e-6,
+      );
+    },
+  );
+
+  test("the same in a pound gym starts from the 45 lb bar", () => {
+    const ramp = planRamp(rampRequest(225, 5, { unit: "lb", kit: lbGym }));
+    expect(weightsOf(ramp)[0]).toBe(45);
+    expect(ramp.sets.length).toBe(4);
+    expect(codes(ramp)).toEqual([]);
+  });
+});
+
+describe("the number of sets", () => {
+  const count = (kg: number, reps: number, change: Partial<RampRequest> = {}) =>
+    planRamp(rampRequest(kg, reps, change)).sets.length;
+
+  test("grows with the ratio to the bar", () => {
+    expect([22.5, 32.5, 50, 70, 100, 130, 175].map((kg) => count(kg, 5))).toEqual([0, 1, 2, 3, 4, 5, 6]);
+  });
+
+  test("is less for many repetitions, more for few", () => {
+    expect(count(100, 12)).toBe(3);
+    expect(count(100, 2)).toBe(5);
+  });
+
+  test("is less for beginners at light weights, not for others", () => {
+    expect(count(45, 5, { experience: "beginner" })).toBe(1);
+    expect(count(45, 5)).toBe(2);
+    expect(count(100, 5, { experience: "beginner" })).toBe(4);
+  });
+
+  test("grows for areas, a cold room and Olympic lifts, by two at most, by four when sore", () => {
+    expect(count(100, 5, { slowToWarm: 1 })).toBe(5);
+    expect(count(100, 5, { slowToWarm: 2, room: "cold" })).toBe(6);
+    expect(count(100, 5, { slowToWarm: "sore", room: "cold" })).toBe(8);
+  });
+
+  test("falls with what has been done before, but not for a sore area", () => {
+    expect(count(100, 5, { similarDone: 1 })).toBe(2);
+    expect(count(100, 5, { similarDone: 0.5 })).toBe(3);
+    expect(count(100, 5, { similarDone: 1, slowToWarm: "sore" })).toBe(7);
+    const curl = { id: "curl", fromFloor: false, olympic: false, compound: false };
+    expect(count(40, 8, { similarDone: 0.6, lift: curl })).toBeLessThanOrEqual(1);
+  });
+
+  test("cut by warmth starts higher", () => {
+    expect(weightsOf(planRamp(rampRequest(100, 5, { similarDone: 1 })))[0]).toBeGreaterThanOrEqual(50);
+  });
+
+  test("is the coach's own where given, with a finding where it breaks a rule", () => {
+    expect(count(100, 5, { rampSets: 2 })).toBe(2);
+    expect(count(100, 5, { rampSets: 0 })).toBe(0);
+    const crowded = planRamp(rampRequest(40, 5, { rampSets: 10 }));
+    expect(codes(crowded)).toContain("fewer-sets");
+  });
+
+  test("zero comes with advice", () => {
+    expect(codes(planRamp(rampRequest(22.5, 5)))).toContain("no-ramp-needed");
+  });
+});
+
+describe("from the floor", () => {
+  const iron = barKit(weight(20), 0 as Weight, [
+    plate(20, 3, true),
+    plate(10, 2, false),
+    plate(2.5, 2, false),
+  ]);
+
+  test("starts at the lightest load at full height", () => {
+    const ramp = planRamp(rampRequest(140, 5, { lift: pull, kit: iron }));
+    expect(weightsOf(ramp)[0]).toBe(60);
+    expect(ramp.sets[0]!.perSide).toEqual([weight(20)]);
+  });
+
+  test("a load that cannot stand is lifted from blocks, and which load could is said", () => {
+    const ramp = planRamp(rampRequest(45, 5, { lift: pull, kit: iron }));
+    const finding = ramp.findings.find((f) => f.code === "from-blocks");
+    expect(finding?.message).toContain("60 kg");
+  });
+
+  test("a start close to the working weight is said", () => {
+    expect(codes(planRamp(rampRequest(70, 3, { lift: clean, kit: iron })))).toContain("starts-heavy");
+  });
+});
+
+describe("poor gyms", () => {
+  const twentiesAndTens = barKit(weight(20), 0 as Weight, [plate(20, 2), plate(10, 1)]);
+
+  test("get the best there is, and are told what it costs", () => {
+    const ramp = planRamp(rampRequest(80, 2, { kit: twentiesAndTens }));
+    const all = [...weightsOf(ramp), 80];
+    for (const w of all) expect([20, 40, 60, 80]).toContain(w);
+    expect(codes(ramp)).toContain("coarse-plates");
+  });
+
+  test("one plate size still ramps", () => {
+    const ramp = planRamp(rampRequest(120, 5, { kit: barKit(weight(20), 0 as Weight, [plate(25, 2)]) }));
+    expect(weightsOf(ramp)).toEqual([20, 70]);
+    expect(codes(ramp)).toContain("coarse-plates");
+  });
+});
+
+describe("the coach's own numbers", () => {
+  test("stay while the rest is worked out around them", () => {
+    const ramp = planRamp(
+      rampRequest(100, 5, { rampSets: 4, fixed: { 1: { weight: weight(45) }, 2: { reps: 4 } } }),
+    );
+    expect(weightsOf(ramp)[1]).toBe(45);
+    expect(ramp.sets[2]!.reps).toBe(4);
+    expect(ramp.sets).toHaveLength(4);
+  });
+
+  test("that no longer fit are let go, and that is said", () => {
+    const ramp = planRamp(rampRequest(60, 5, { rampSets: 3, fixed: { 2: { weight: weight(80) } } }));
+    expect(codes(ramp)).toContain("own-weight-released");
+    expect(weightsOf(ramp).every((w) => w < 60)).toBe(true);
+  });
+
+  test("may lie closer than the rules have it, and a finding says so", () => {
+    const ramp = planRamp(
+      rampRequest(100, 5, { rampSets: 4, fixed: { 2: { weight: weight(82.5) }, 3: { weight: weight(85) } } }),
+    );
+    expect(weightsOf(ramp).slice(2)).toEqual([82.5, 85]);
+    expect(codes(ramp)).toContain("sets-close");
+  });
+});
+
+describe("working weights", () => {
+  test("that can be loaded pass, others come back with their neighbours", () => {
+    expect(checkWorkingWeight(kgGym, weight(102.5))).toEqual({ ok: true, value: weight(102.5) });
+    expect(checkWorkingWeight(kgGym, weight(101))).toEqual({
+      ok: false,
+      error: { lower: weight(100), upper: weight(102.5) },
+    });
+    expect(checkWorkingWeight(kgGym, weight(15))).toMatchObject({ ok: false, error: { lower: null } });
+  });
+
+  test("bound the weights a set can have", () => {
+    const free = rampWeights(pull, kgGym, weight(60));
+    expect(free[0]).toBe(weight(40));
+    expect(free.at(-1)).toBe(weight(57.5));
+  });
+
+  test("past twelve reps come with a poor estimate", () => {
+    expect(codes(planRamp(rampRequest(60, 15)))).toContain("poor-estimate");
+  });
+});

@@ -1,0 +1,70 @@
+import fc from "fast-check";
+import {
+  convertWeight,
+  formatClock,
+  formatSeconds,
+  formatWeight,
+  formatWeightWithUnit,
+  parseWeight,
+  weight,
+} from ".";
+
+describe("weights", () => {
+  test("are exact thousandths of their unit", () => {
+    expect(weight(72.5)).toBe(72500);
+    expect(weight(0.1) + weight(0.2)).toBe(weight(0.3));
+  });
+
+  test.each([
+    [72500, "72.5"],
+    [100000, "100"],
+    [1250, "1.25"],
+    [551, "0.551"],
+  ])("%d is written %s", (w, text) => {
+    expect(formatWeight(w as ReturnType<typeof weight>)).toBe(text);
+  });
+
+  test("carry their unit where it is asked for", () => {
+    expect(formatWeightWithUnit(weight(135), "lb")).toBe("135 lb");
+  });
+
+  test("what is written is read back as the same weight", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2_000_000 }), (w) => {
+        const parsed = parseWeight(formatWeight(w as ReturnType<typeof weight>));
+        expect(parsed).toEqual({ ok: true, value: w });
+      }),
+    );
+  });
+
+  test("a comma is a decimal point", () => {
+    expect(parseWeight(" 72,5 ")).toEqual({ ok: true, value: 72500 });
+  });
+
+  test.each(["", "abc", "-5", "0", "1e3", "12.3456", "2001", "NaN", "Infinity", "5 kg"])(
+    "%p is refused",
+    (text) => {
+      const parsed = parseWeight(text);
+      expect(parsed.ok).toBe(false);
+      if (!parsed.ok) expect(parsed.error).toMatch(/\.$/);
+    },
+  );
+
+  test("convert once by the exact pound", () => {
+    expect(convertWeight(weight(100), "kg", "lb")).toBe(220462);
+    expect(convertWeight(weight(45), "lb", "kg")).toBe(20412);
+    expect(convertWeight(weight(45), "lb", "lb")).toBe(45000);
+  });
+});
+
+describe("durations", () => {
+  test.each([
+    [0, "0:00", "0 s"],
+    [95, "1:35", "1 min 35 s"],
+    [120, "2:00", "2 min"],
+    [3605, "60:05", "60 min 5 s"],
+  ])("%d s is %s on a clock and %s in words", (seconds, clock, words) => {
+    expect(formatClock(seconds)).toBe(clock);
+    expect(formatSeconds(seconds)).toBe(words);
+  });
+});
