@@ -6,6 +6,7 @@ export default defineConfig({
   timeout: 60_000,
   forbidOnly: true,
   use: {
+    actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
     trace: "off",
     launchOptions: {

@@ -85,7 +85,7 @@ export function Stepper<T>({
           aria-invalid={error !== null}
           aria-describedby={error ? `${id}-error` : undefined}
           style={{ width }}
-          className={`rounded-xs bg-transparent px-0.5 text-center font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
+          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
           onChange={(e) => setText(e.target.value)}
           onBlur={(e) => take(e.target.value)}
           onFocus={(e) => e.target.select()}

@@ -42,7 +42,7 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
         </Link>
         <PrintButton />
       </header>
-      <main className="mx-auto max-w-[50rem] bg-white px-10 py-8 print:max-w-none print:p-0">
+      <main className="mx-auto max-w-[50rem] overflow-x-auto bg-white px-4 py-8 sm:px-10 print:overflow-visible print:max-w-none print:p-0">
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
           <div>
             <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
@@ -78,7 +78,7 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
         <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
           <Cautions cautions={cautions} />
           <section>
-            <h3 className="section-title">Notes</h3>
+            <h2 className="section-title">Notes</h2>
             {[0, 1, 2, 3].map((line) => (
               <div key={line} className="h-7 border-b border-line-strong" />
             ))}

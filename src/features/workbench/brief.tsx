@@ -45,7 +45,10 @@ export function Brief({
     ...athlete.areas.map((a) => `${AREAS[a.area].toLowerCase()} ${LEVEL_WORDS[a.level]}`),
   ];
   return (
-    <div className="pointer-events-none absolute top-3 left-7 z-10 max-w-[38rem] space-y-1.5 [&>*]:pointer-events-auto">
+    <section
+      aria-label="Lift and time"
+      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[42rem] [&>*]:pointer-events-auto"
+    >
       <p className="w-fit max-w-[30rem] truncate text-ink-soft" title={athlete.note || undefined}>
         <span className="capitalize">{athlete.experience}</span>
         {athlete.bodyWeight !== null && ` · ${formatWeight(athlete.bodyWeight)} ${athlete.unit}`}
@@ -133,7 +136,7 @@ export function Brief({
           : "No working weight on record for this lift."}{" "}
         <span className="sr-only">{approach?.summary}</span>
       </p>
-    </div>
+    </section>
   );
 }
 

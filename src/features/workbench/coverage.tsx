@@ -10,7 +10,7 @@ const ENOUGH_SHARE = 0.65;
 export function Coverage({ coverage }: { coverage: readonly CoveredDemand[] }) {
   return (
     <section>
-      <h3 className="section-title mb-1">Asked and served</h3>
+      <h2 className="section-title mb-1">Asked and served</h2>
       <ul>
         {coverage.map((c) => {
           const short = c.served < c.asked * ENOUGH_SHARE;

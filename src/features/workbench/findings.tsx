@@ -6,7 +6,7 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
   if (findings.length === 0) return null;
   return (
     <section aria-live="polite">
-      <h3 className="section-title mb-1">To know</h3>
+      <h2 className="section-title mb-1">To know</h2>
       <ul className="space-y-1.5">
         {findings.map((f) => (
           <li key={f.code + f.message} className="flex gap-2 bg-ochre-wash px-2 py-1.5">

@@ -72,7 +72,7 @@ export function StairView({
     y: (height) => GROUND - height * (GROUND - TOP),
   };
   return (
-    <div ref={box} className="relative">
+    <div ref={box} className="w-full min-w-0 overflow-hidden">
       {/* biome-ignore lint/a11y/useSemanticElements: a group of treads inside a drawing has no HTML element */}
       <svg
         role="group"

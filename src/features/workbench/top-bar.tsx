@@ -31,7 +31,7 @@ export function TopBar({
     options: athletes.filter((a) => a.group === label).map((a) => ({ value: a.id, label: a.name })),
   }));
   return (
-    <header className="flex h-12 shrink-0 items-center gap-4 border-b border-line px-7">
+    <header className="flex min-h-12 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-7 py-1">
       <Link href="/" aria-label="Iron Step: today">
         <Wordmark />
       </Link>

@@ -33,6 +33,8 @@ export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpD
   const stored = useRef(opened.draft);
   const wanted = useRef(opened.draft);
   const running = useRef(false);
+  /** While another window's change waits for the coach's word, nothing is saved. */
+  const conflict = useRef(false);
 
   const flush = useCallback(async () => {
     if (running.current) return;
@@ -46,10 +48,8 @@ export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpD
           revision.current = outcome.revision;
           stored.current = draft;
           setSave({ kind: "saved" });
-        } else if (outcome.kind === "changed-elsewhere") {
-          setSave(outcome);
-          return;
         } else {
+          conflict.current = outcome.kind === "changed-elsewhere";
           setSave(outcome);
           return;
         }
@@ -64,9 +64,8 @@ export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpD
 
   useEffect(() => {
     wanted.current = history.present;
-    if (save.kind === "changed-elsewhere") return;
-    void flush();
-  }, [history.present, flush, save.kind]);
+    if (!conflict.current) void flush();
+  }, [history.present, flush]);
 
   const unsaved = save.kind !== "saved";
   useEffect(() => {
@@ -116,10 +115,15 @@ export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpD
       if (save.kind !== "changed-elsewhere") return;
       revision.current = save.revision;
       stored.current = save.draft;
-      if (choice === "theirs") replace(save.draft);
-      setSave({ kind: choice === "theirs" ? "saved" : "saving" });
+      conflict.current = false;
+      if (choice === "theirs") {
+        replace(save.draft);
+        setSave({ kind: "saved" });
+      } else {
+        void flush();
+      }
     },
-    [save, replace],
+    [save, replace, flush],
   );
 
   return useMemo(

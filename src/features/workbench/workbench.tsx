@@ -94,7 +94,7 @@ export function Workbench({
         <h1 className="sr-only">
           Warm-up of {athlete.name}: {lift.name}
         </h1>
-        <div className="relative shrink-0">
+        <div className="relative min-w-0 shrink-0">
           <Brief athlete={athlete} gym={gym} draft={draft} onEdit={edit} />
           <StairView
             stair={stair}

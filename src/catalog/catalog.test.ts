@@ -1,0 +1,105 @@
+import { type Drill, EQUIPMENT, PHASES } from "@/core/catalog";
+import { DEMAND_IDS, DEMANDS, isDemandId } from "@/core/demands";
+import { doseSeconds } from "@/core/dose";
+import { catalog } from ".";
+
+const { drills, lifts, approaches } = catalog;
+const ids = new Set(drills.map((d) => d.id));
+
+test("ids are unique", () => {
+  for (const list of [drills, lifts, approaches]) {
+    expect(new Set(list.map((x) => x.id)).size).toBe(list.length);
+  }
+});
+
+test("there are at least 45 drills", () => {
+  expect(drills.length).toBeGreaterThanOrEqual(45);
+});
+
+describe.each(drills.map((d): [string, Drill] => [d.id, d]))("%s", (_, drill) => {
+  test("refers only to what there is", () => {
+    for (const other of [drill.easier, drill.harder, drill.before, ...drill.substitutes]) {
+      if (other === undefined) continue;
+      expect(ids).toContain(other);
+      expect(other).not.toBe(drill.id);
+    }
+    for (const need of drill.equipment) {
+      expect(need.length).toBeGreaterThan(0);
+      for (const e of need) expect(EQUIPMENT).toHaveProperty(e);
+    }
+    for (const phase of drill.phases) expect(PHASES).toContain(phase);
+  });
+
+  test("serves something, mainly what it is named for", () => {
+    const served = Object.entries(drill.serves);
+    expect(served.length).toBeGreaterThan(0);
+    for (const [demand, w] of served) {
+      expect(isDemandId(demand)).toBe(true);
+      expect([1, 2, 3]).toContain(w);
+    }
+  });
+
+  test("has a dose whose range is in order and lasts no longer than ten minutes", () => {
+    for (const [low, usual, high] of [drill.dose.sets, drill.dose.amount]) {
+      expect(low).toBeLessThanOrEqual(usual);
+      expect(usual).toBeLessThanOrEqual(high);
+      expect(low).toBeGreaterThan(0);
+    }
+    const usual = doseSeconds(drill.dose, drill.dose.sets[1], drill.dose.amount[1]);
+    expect(usual).toBeGreaterThanOrEqual(5);
+    expect(usual).toBeLessThanOrEqual(600);
+    for (const amount of drill.dose.amount) {
+      expect(Math.abs(amount - drill.dose.amount[1]) % drill.dose.step).toBe(0);
+    }
+  });
+
+  test("tells how in a sentence, with cues and faults", () => {
+    expect(drill.how).toMatch(/^[A-Z].+\.$/);
+    expect(drill.cues.length).toBeGreaterThan(0);
+    expect(drill.faults.length).toBeGreaterThan(0);
+  });
+
+  test("is consistent: stretches are held, bands are loads, jumps avoid impact", () => {
+    if (drill.stretch) expect(drill.mode).toBe("static");
+    const usesBand = drill.equipment.some((need) => need[0]!.startsWith("band") || need[0] === "mini-band");
+    if (usesBand) expect(drill.load.kind).toBe("band");
+    if (drill.impact === "high") expect(drill.avoid).toContain("impact");
+    if (drill.effort === 5) expect(drill.phases[0]).toBe("power");
+  });
+});
+
+test("each demand of each lift is served by two drills or more that are not ruled out by its shape", () => {
+  for (const lift of lifts) {
+    for (const demand of DEMAND_IDS.filter((d) => lift.asks[d])) {
+      const serving = drills.filter((d) => (d.serves[demand] ?? 0) >= 1);
+      expect({ lift: lift.id, demand, enough: serving.length >= 2 }).toEqual({
+        lift: lift.id,
+        demand,
+        enough: true,
+      });
+    }
+  }
+});
+
+describe("lifts", () => {
+  test.each(lifts.map((l) => [l.id, l] as const))(
+    "%s asks for its own pattern and prime movers",
+    (_, lift) => {
+      expect(DEMANDS[lift.pattern].kind).toBe("pattern");
+      expect(lift.asks[lift.pattern]).toBe(3);
+      for (const mover of lift.primeMovers) expect(lift.asks[mover]).toBeGreaterThanOrEqual(1);
+      expect(lift.loads.length).toBeGreaterThan(0);
+    },
+  );
+});
+
+test("approaches have each phase once, with room for what they want", () => {
+  for (const approach of approaches) {
+    const phases = approach.phases.map((p) => p.phase);
+    expect(new Set(phases).size).toBe(phases.length);
+    for (const rule of approach.phases) {
+      expect(rule.least).toBeLessThanOrEqual(rule.most);
+      expect(rule.mostDrills).toBeGreaterThan(0);
+    }
+  }
+});

@@ -1,0 +1,218 @@
+import fc from "fast-check";
+import { anyPlanRequest, approach, catalogLift, kgGym, planRequest } from "@/__tests__/fixtures";
+import { catalog } from "@/catalog";
+import { drillById } from "../catalog";
+import { formatDose } from "../dose";
+import { weight } from "../units";
+import { type Plan, planWarmUp, substitutesFor } from ".";
+
+const codes = (plan: Plan) => plan.findings.map((f) => f.code);
+const ids = (plan: Plan) => plan.steps.map((s) => s.drill.id);
+
+describe("every plan", () => {
+  const holds = (check: (plan: Plan, request: ReturnType<typeof planRequest>) => void) =>
+    fc.assert(
+      fc.property(anyPlanRequest, (request) => check(planWarmUp(request), request)),
+      { numRuns: 60 },
+    );
+
+  test("fits the time, or the ramp alone does not and that is said", () =>
+    holds((plan, { minutes }) => {
+      if (plan.seconds > minutes * 60) expect(codes(plan)).toContain("ramp-over-time");
+    }));
+
+  test("adds up: steps one after the other, then the ramp", () =>
+    holds((plan) => {
+      let clock = 0;
+      for (const step of plan.steps) {
+        expect(step.startsAt).toBeGreaterThanOrEqual(clock);
+        clock = step.startsAt + step.seconds;
+      }
+      expect(plan.drillSeconds).toBe(clock);
+      expect(plan.seconds).toBe(clock + (plan.ramps[0]?.totals.seconds ?? 0));
+    }));
+
+  test("gives a dose inside the drill's range and a reason in words", () =>
+    holds((plan) => {
+      for (const { drill, dose, reason } of plan.steps) {
+        expect(dose.amount).toBeGreaterThanOrEqual(drill.dose.amount[0]);
+        expect(dose.amount).toBeLessThanOrEqual(drill.dose.amount[2]);
+        expect(formatDose(dose)).not.toBe("");
+        expect(reason).toMatch(/^[A-Z].+\.$/);
+      }
+    }));
+
+  test("has the phases in the approach's order", () =>
+    holds((plan, { approach: by }) => {
+      const places = plan.steps.map((s) => by.phases.findIndex((p) => p.phase === s.phase));
+      expect(places).toEqual(places.toSorted((a, b) => a - b));
+    }));
+
+  test("says which demands it serves as it serves them", () =>
+    holds((plan) => {
+      for (const { demand, served } of plan.coverage) {
+        const byDrills = plan.steps.reduce(
+          (sum, s) => sum + (s.serves.find((d) => d.demand === demand)?.weight ?? 0),
+          0,
+        );
+        expect([byDrills, byDrills + 2].some((v) => Math.abs(v - served) < 1e-9)).toBe(true);
+      }
+    }));
+
+  test("warns of a lift against an area to avoid", () =>
+    holds((plan, { athlete, lifts }) => {
+      const against = athlete.areas.some((a) => a.level === "avoid" && lifts[0]!.lift.loads.includes(a.area));
+      expect(codes(plan).includes("lift-against-area")).toBe(against);
+    }));
+});
+
+describe("what the coach has decided", () => {
+  const base = planRequest("back-squat", 100);
+
+  test("a drill that is kept stays, at its dose, with the rest planned around it", () => {
+    const plan = planWarmUp({ ...base, own: [{ drill: "ninety-ninety", dose: { sets: 2, amount: 6 } }] });
+    const kept = plan.steps.find((s) => s.drill.id === "ninety-ninety")!;
+    expect(kept.dose).toMatchObject({ sets: 2, amount: 6 });
+    expect(kept.pinned).toBe(true);
+    expect(plan.seconds).toBeLessThanOrEqual(16 * 60);
+  });
+
+  test("a drill that is dropped stays out", () => {
+    const first = ids(planWarmUp(base));
+    for (const drill of first) {
+      expect(ids(planWarmUp({ ...base, dropped: [drill] }))).not.toContain(drill);
+    }
+  });
+
+  test("own drills over the time are kept and the overrun is said", () => {
+    const own = ["easy-row", "easy-bike", "deep-squat-hold", "toe-grab-squat"].map((drill) => ({ drill }));
+    const plan = planWarmUp({ ...base, minutes: 9, own });
+    expect(ids(plan)).toEqual(expect.arrayContaining(own.map((o) => o.drill)));
+    expect(codes(plan)).toContain("over-time");
+  });
+
+  test("an own drill of a phase that the approach leaves out takes its usual place", () => {
+    const plan = planWarmUp({ ...base, own: [{ drill: "hip-flexor-stretch" }] });
+    const at = ids(plan).indexOf("hip-flexor-stretch");
+    expect(plan.steps[at]!.phase).toBe("release");
+    const phases = plan.steps.map((s) => s.phase);
+    expect(phases.lastIndexOf("raise")).toBeLessThan(at);
+    expect(phases.indexOf("mobilise")).toBeGreaterThan(at);
+  });
+
+  test("an own drill against an area is kept and warned of", () => {
+    const plan = planWarmUp({
+      ...base,
+      athlete: { experience: "beginner", limiters: [], areas: [{ area: "knee", level: "avoid" }] },
+      own: [{ drill: "cossack-squat" }],
+    });
+    expect(codes(plan)).toContain("drill-against-area");
+  });
+
+  test("a lone stretch is warned of", () => {
+    const plan = planWarmUp({
+      ...planRequest("bench-press", 60),
+      minutes: 6,
+      approach: approach("bar-first"),
+      own: [{ drill: "hip-flexor-stretch" }],
+    });
+    expect(codes(plan)).toContain("stretch-without-movement");
+  });
+});
+
+describe("what was left out", () => {
+  test("for time is named, with what it would cost", () => {
+    const plan = planWarmUp(planRequest("front-squat", 80, { minutes: 8 }));
+    const finding = plan.findings.find((f) => f.code === "unserved-time")!;
+    expect(finding.message).toMatch(/^No time for .+ more would serve it\.$/);
+  });
+
+  test("by the approach is named", () => {
+    const plan = planWarmUp(planRequest("front-squat", 80, { approach: approach("bar-first") }));
+    expect(codes(plan)).toContain("unserved-approach");
+  });
+
+  test("for lack of kit or by dropping is named", () => {
+    const bare = planWarmUp(planRequest("bench-press", 60, { equipment: new Set() }));
+    for (const step of bare.steps) expect(step.drill.equipment).toEqual([]);
+    const rack = catalog.drills.filter((d) => (d.serves["front-rack"] ?? 0) > 0).map((d) => d.id);
+    const plan = planWarmUp(planRequest("front-squat", 80, { dropped: rack }));
+    expect(codes(plan)).toContain("unserved-dropped");
+  });
+});
+
+test("without a working weight the drills are planned and the ramp is asked for", () => {
+  const plan = planWarmUp({
+    ...planRequest("back-squat", 100),
+    lifts: [{ lift: catalogLift("back-squat"), kit: kgGym, working: null }],
+  });
+  expect(plan.ramps).toEqual([null]);
+  expect(plan.steps.length).toBeGreaterThan(5);
+  expect(codes(plan)).toContain("no-working-weight");
+});
+
+test("a later lift that asks for the same gets a shorter ramp", () => {
+  const lifts = ["back-squat", "front-squat"].map((id) => ({
+    lift: catalogLift(id),
+    kit: kgGym,
+    working: { weight: weight(100), reps: 5, sets: 3, rir: 1 },
+  }));
+  const alone = planWarmUp({ ...planRequest("front-squat", 100) });
+  const plan = planWarmUp({ ...planRequest("back-squat", 100), lifts });
+  expect(plan.ramps[1]!.sets.length).toBeLessThan(alone.ramps[0]!.sets.length);
+});
+
+test("bar first raises only in a cold room or for a stiff athlete", () => {
+  const request = planRequest("back-squat", 100, { approach: approach("bar-first"), minutes: 20 });
+  const phases = (plan: Plan) => plan.steps.map((s) => s.phase);
+  const stiff = {
+    experience: "intermediate" as const,
+    limiters: [],
+    areas: [{ area: "hip" as const, level: "slow" as const }],
+  };
+  expect(phases(planWarmUp(request))).not.toContain("raise");
+  expect(phases(planWarmUp({ ...request, room: "cold" }))).toContain("raise");
+  expect(phases(planWarmUp({ ...request, athlete: stiff }))).toContain("raise");
+});
+
+describe("substitutes", () => {
+  test("serve the athlete, are not in the plan, and come best first", () => {
+    fc.assert(
+      fc.property(anyPlanRequest, (request) => {
+        const plan = planWarmUp(request);
+        for (const step of plan.steps) {
+          const found = substitutesFor(plan, step.drill.id);
+          for (const s of found) {
+            expect(ids(plan)).not.toContain(s.drill.id);
+            expect(plan.choice.model.refused.has(s.drill.id)).toBe(false);
+          }
+          const changes = found.map((s) => s.change);
+          expect(changes).toEqual(changes.toSorted((a, b) => b - a));
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test("name the easier and the harder version", () => {
+    const plan = planWarmUp(planRequest("back-squat", 100, { own: [{ drill: "body-weight-squat" }] }));
+    const relations = new Map(substitutesFor(plan, "body-weight-squat").map((s) => [s.drill.id, s.relation]));
+    expect(relations.get("tempo-goblet-squat")).toBe("harder");
+  });
+
+  test("of a drill that is not in the plan are none", () => {
+    expect(substitutesFor(planWarmUp(planRequest("bench-press", 60)), "no-such-drill")).toEqual([]);
+  });
+});
+
+test("the reason names the limiter and the lift", () => {
+  const plan = planWarmUp(
+    planRequest("front-squat", 80, {
+      athlete: { experience: "intermediate", limiters: ["front-rack"], areas: [] },
+    }),
+  );
+  const reason = plan.steps.find((s) => (s.drill.serves["front-rack"] ?? 0) === 3)!.reason;
+  expect(reason).toContain("front-rack position (limiter)");
+  expect(reason).toContain("for the front squat");
+  expect(drillById(catalog, plan.steps[0]!.drill.id)!.phases).toContain("raise");
+});

@@ -1,0 +1,286 @@
+import fc from "fast-check";
+import { anyPlanRequest, approach, catalogLift } from "@/__tests__/fixtures";
+import { catalog } from "@/catalog";
+import { type Drill, drillById, families } from "../catalog";
+import { DEMANDS, type DemandId } from "../demands";
+import { type PlanRequest, planWarmUp } from "../plan";
+import { weight } from "../units";
+import {
+  askedDemands,
+  buildChoiceModel,
+  type Candidate,
+  type ChoiceModel,
+  chooseDrills,
+  objectiveOf,
+  orderCost,
+  orderDrills,
+  timetable,
+} from ".";
+
+const working = { weight: weight(100), reps: 5, sets: 3, rir: 1 };
+const asked = (lifts: string[], limiters: DemandId[] = [], ramped = true) => {
+  const found = askedDemands(
+    lifts.map((id) => ({ lift: catalogLift(id), working, ramped })),
+    limiters,
+    approach("temperature-first"),
+  );
+  return (demand: DemandId) => found.find((d) => d.demand === demand)!;
+};
+
+describe("asked demands", () => {
+  test("the first lift counts in full, later ones less, the greatest wins", () => {
+    const demand = asked(["front-squat", "deadlift"], [], false);
+    expect(demand("ankle-dorsiflexion").weight).toBe(3);
+    expect(demand("lats").weight).toBeCloseTo(0.7 * 2);
+    expect(demand("hip-flexion").askedBy?.id).toBe("front-squat");
+  });
+
+  test("hard work asks more, easy work less", () => {
+    const at = (reps: number, rir: number) =>
+      askedDemands(
+        [{ lift: catalogLift("front-squat"), working: { ...working, reps, rir }, ramped: false }],
+        [],
+        approach("temperature-first"),
+      ).find((d) => d.demand === "front-rack")!.weight;
+    expect(at(3, 0)).toBeCloseTo(3.3);
+    expect(at(8, 0)).toBeCloseTo(3);
+    expect(at(12, 4)).toBeCloseTo(2.4);
+  });
+
+  test("the ramp serves the pattern and the prime movers", () => {
+    expect(asked(["front-squat"])("squat").weight).toBe(1);
+    expect(asked(["front-squat"])("quads").weight).toBe(0);
+    expect(asked(["front-squat"], [], false)("quads").weight).toBe(2);
+  });
+
+  test("a limiter weighs more, two of them at most, the most asked first", () => {
+    const demand = asked(["front-squat"], ["neck", "front-rack", "ankle-dorsiflexion"]);
+    expect(demand("front-rack").weight).toBe(4);
+    expect(demand("ankle-dorsiflexion").limiter).toBe(true);
+    expect(demand("neck").limiter).toBe(false);
+  });
+});
+
+/** The choice model behind a plan, and what was chosen from it. */
+function choiceOf(request: PlanRequest) {
+  return planWarmUp(request).choice;
+}
+
+const holds = (check: (request: PlanRequest, model: ChoiceModel, chosen: readonly Candidate[]) => void) =>
+  fc.assert(
+    fc.property(anyPlanRequest, (request) => {
+      const { model, chosen } = choiceOf(request);
+      check(request, model, chosen);
+    }),
+    { numRuns: 60 },
+  );
+
+describe("every choice", () => {
+  test("fits the time when it is laid out", () =>
+    holds((_, model, chosen) => {
+      expect(timetable(orderDrills(chosen)).seconds).toBeLessThanOrEqual(model.seconds);
+    }));
+
+  test("has one drill of a family and keeps each phase in its bounds", () =>
+    holds((_, model, chosen) => {
+      expect(new Set(chosen.map((c) => c.family)).size).toBe(chosen.length);
+      model.phases.forEach((rule, i) => {
+        const here = chosen.filter((c) => c.phaseIndex === i);
+        expect(here.length).toBeLessThanOrEqual(rule.mostDrills);
+        expect(here.reduce((sum, c) => sum + c.seconds, 0)).toBeLessThanOrEqual(rule.most);
+      });
+    }));
+
+  test("never takes a drill that an area of the athlete rules out", () =>
+    holds(({ athlete }, _, chosen) => {
+      for (const { area, level } of athlete.areas) {
+        if (level !== "avoid") continue;
+        for (const c of chosen) expect(c.drill.avoid).not.toContain(area);
+      }
+    }));
+
+  test("follows a stretch with dynamic work on a shared range", () =>
+    holds((_, __, chosen) => {
+      for (const held of chosen.filter((c) => c.drill.stretch)) {
+        const moved = chosen.some(
+          (c) =>
+            c.drill.mode === "dynamic" &&
+            c.phaseIndex >= held.phaseIndex &&
+            c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
+        );
+        expect(moved).toBe(true);
+      }
+    }));
+
+  test("is specific: each drill serves something asked, raising apart", () =>
+    holds((_, model, chosen) => {
+      for (const c of chosen.filter((o) => o.phase !== "raise")) {
+        const serves = (least: number, weighs: number) =>
+          model.demands.some((d) => (c.drill.serves[d.demand] ?? 0) >= least && d.weight >= weighs);
+        expect(serves(1, 2) || serves(2, 1)).toBe(true);
+      }
+    }));
+
+  test("spends little on hard drills, and power only once something is awake", () =>
+    holds((_, __, chosen) => {
+      const hard = chosen.filter((c) => c.drill.effort >= 4);
+      expect(hard.reduce((sum, c) => sum + c.workSeconds, 0)).toBeLessThanOrEqual(90);
+      if (chosen.some((c) => c.phase === "power")) {
+        expect(chosen.some((c) => c.phase === "activate")).toBe(true);
+      }
+    }));
+
+  test("does not depend on the order of the catalog, and is the same each time", () =>
+    holds((request, _, chosen) => {
+      const shuffled = choiceOf({ ...request, drills: request.drills.toReversed() }).chosen;
+      const names = (cs: readonly Candidate[]) => cs.map((c) => `${c.drill.id} ${c.sets} ${c.amount}`);
+      expect(names(shuffled)).toEqual(names(chosen));
+    }));
+
+  test("cannot be bettered by leaving a drill out", () =>
+    holds((_, model, chosen) => {
+      const now = objectiveOf(model, chosen);
+      for (const c of chosen) {
+        const without = chosen.filter((o) => o !== c);
+        const alone = c.phase === "activate" || without.some((o) => o.drill.stretch);
+        if (!alone) expect(objectiveOf(model, without)).toBeLessThanOrEqual(now + 1e-6);
+      }
+    }));
+});
+
+test("why a drill cannot be chosen is kept", () => {
+  const request = {
+    drills: catalog.drills,
+    demands: askedDemands(
+      [{ lift: catalogLift("bench-press"), working, ramped: true }],
+      [],
+      approach("temperature-first"),
+    ),
+    athlete: {
+      experience: "beginner" as const,
+      limiters: [],
+      areas: [{ area: "shoulder" as const, level: "avoid" as const }],
+    },
+    approach: approach("temperature-first"),
+    seconds: 600,
+    room: "normal" as const,
+    equipment: new Set(["stick" as const]),
+    own: [],
+    dropped: ["prone-wtl"],
+  };
+  const { refused } = buildChoiceModel(request);
+  expect(refused.get("stick-pass-through")).toBe("area");
+  expect(refused.get("face-pull")).toBe("equipment");
+  expect(refused.get("upper-back-roller")).toBe("equipment");
+  expect(refused.get("prone-wtl")).toBe("dropped");
+  expect(refused.get("body-weight-squat")).toBe("not-asked");
+  expect(refused.get("chest-doorway-stretch")).toBe("area");
+});
+
+test("a choice that is started from another is no worse than what it started from", () => {
+  const { model, chosen } = choiceOf({
+    ...({} as PlanRequest),
+    ...fc.sample(anyPlanRequest, { numRuns: 1, seed: 7 })[0]!,
+    minutes: 30,
+  });
+  expect(objectiveOf(model, chooseDrills(model, chosen))).toBeGreaterThanOrEqual(
+    objectiveOf(model, chosen) - 1e-9,
+  );
+});
+
+describe("order", () => {
+  const anyDrills = fc.uniqueArray(fc.constantFrom(...catalog.drills), {
+    minLength: 1,
+    maxLength: 6,
+    selector: (d) => d.id,
+  });
+  const candidateOf = (drill: Drill): Candidate => ({
+    drill,
+    phase: "mobilise",
+    phaseIndex: 0,
+    sets: 1,
+    amount: 5,
+    workSeconds: 20,
+    seconds: 26,
+    serves: [],
+    family: 0,
+    planes: 0,
+    onlyForLimiters: [],
+    pinned: false,
+  });
+  const shares = (a: Drill, b: Drill, kind: string, least: number) =>
+    Object.entries(a.serves).some(
+      ([d, w]) =>
+        DEMANDS[d as DemandId].kind === kind && w >= least && (b.serves[d as DemandId] ?? 0) >= least,
+    );
+  const stage = (d: Drill) => (d.assisted ? 0 : d.load.kind === "none" ? 1 : 2);
+  /** What has to come first, written down anew. */
+  const wrong = (first: Drill, later: Drill) => {
+    if (later.stretch && first.mode === "dynamic") return shares(later, first, "range", 1);
+    if (first.stretch && later.mode === "dynamic") return false;
+    return stage(later) < stage(first) && shares(later, first, "pattern", 2);
+  };
+  const isAllowed = (order: readonly Drill[]) =>
+    order.every((b, j) => order.slice(0, j).every((a) => !wrong(a, b)));
+
+  function permutations<T>(items: readonly T[]): T[][] {
+    if (items.length < 2) return [items.slice()];
+    return items.flatMap((item, i) => permutations(items.toSpliced(i, 1)).map((rest) => [item, ...rest]));
+  }
+
+  test("equals the best of all orders", () => {
+    fc.assert(
+      fc.property(anyDrills, (drills) => {
+        const orders = permutations(drills).filter(isAllowed);
+        fc.pre(orders.length > 0);
+        const best = Math.min(...orders.map(orderCost));
+        const found = orderDrills(drills.map(candidateOf)).map((c) => c.drill);
+        expect(isAllowed(found)).toBe(true);
+        expect(orderCost(found)).toBe(best);
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  test("keeps phases in theirs and never opens with something explosive if it can help it", () => {
+    const jump = { ...candidateOf(drillById(catalog, "vertical-jump")!), phaseIndex: 0 };
+    const walk = { ...candidateOf(drillById(catalog, "walk-to-jog")!), phaseIndex: 0 };
+    const squat = { ...candidateOf(drillById(catalog, "body-weight-squat")!), phaseIndex: 1 };
+    expect(orderDrills([squat, jump, walk]).map((c) => c.drill.id)).toEqual([
+      "walk-to-jog",
+      "vertical-jump",
+      "body-weight-squat",
+    ]);
+  });
+
+  test("of a phase too long for the exact order still keeps what has to come first", () => {
+    const many = catalog.drills
+      .filter((d) => d.phases[0] === "mobilise")
+      .slice(0, 20)
+      .map(candidateOf);
+    const order = orderDrills(many).map((c) => c.drill);
+    expect(order).toHaveLength(many.length);
+    expect(isAllowed(order)).toBe(true);
+  });
+
+  test("the timetable follows it without gaps but the changes", () => {
+    fc.assert(
+      fc.property(anyDrills, (drills) => {
+        const { placed, seconds } = timetable(orderDrills(drills.map(candidateOf)));
+        placed.forEach((p, i) => {
+          const before = placed[i - 1];
+          const gap = p.startsAt - (before ? before.startsAt + before.seconds : 0);
+          expect([0, 5, 12]).toContain(gap);
+        });
+        const last = placed.at(-1)!;
+        expect(seconds).toBe(last.startsAt + last.seconds);
+      }),
+    );
+  });
+});
+
+test("drills joined by an easier or harder version are one family", () => {
+  const family = families(catalog.drills);
+  expect(family.get("assisted-squat")).toBe(family.get("tempo-goblet-squat"));
+  expect(family.get("assisted-squat")).not.toBe(family.get("glute-bridge"));
+});

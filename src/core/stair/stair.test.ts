@@ -1,0 +1,52 @@
+import fc from "fast-check";
+import { anyPlanRequest, planRequest } from "@/__tests__/fixtures";
+import { planWarmUp } from "../plan";
+import { stairOf } from ".";
+
+test("every stair is true to time and load", () => {
+  fc.assert(
+    fc.property(anyPlanRequest, (request) => {
+      const plan = planWarmUp(request);
+      const { treads, seconds, available } = stairOf(plan, request.minutes);
+      expect(seconds).toBe(plan.seconds);
+      expect(available).toBe(request.minutes * 60);
+      treads.forEach((t, i) => {
+        expect(t.endsAt).toBeGreaterThan(t.startsAt);
+        expect(t.nextAt).toBeGreaterThanOrEqual(t.endsAt);
+        const next = treads[i + 1];
+        if (next) expect(next.startsAt).toBe(t.nextAt);
+        expect(t.height).toBeGreaterThan(0);
+        expect(t.height).toBeLessThanOrEqual(1);
+      });
+      const sets = treads.filter((t) => t.kind === "set");
+      expect(sets.map((t) => t.height)).toEqual(plan.ramps[0]!.sets.map((s) => s.fraction));
+      expect(treads.at(-1)).toMatchObject({ kind: "work", height: 1, heat: 1, startsAt: plan.seconds });
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test("heat only rises", () => {
+  const { treads } = stairOf(planWarmUp(planRequest("back-squat", 120)), 16);
+  const heats = treads.map((t) => t.heat);
+  expect(heats).toEqual(heats.toSorted((a, b) => a - b));
+});
+
+test("drills of more effort stand higher, all of them below the bar's half", () => {
+  const plan = planWarmUp(planRequest("power-clean", 80, { minutes: 24 }));
+  const { treads } = stairOf(plan, 24);
+  const drills = treads.filter((t) => t.kind === "drill");
+  for (const a of drills) {
+    expect(a.height).toBeLessThan(0.2);
+    for (const b of drills) {
+      const effort = (t: typeof a) => plan.steps[t.index]!.drill.effort;
+      if (effort(a) > effort(b)) expect(a.height).toBeGreaterThan(b.height);
+    }
+  }
+});
+
+test("without a ramp there is no landing", () => {
+  const request = planRequest("back-squat", 100);
+  const plan = planWarmUp({ ...request, lifts: [{ ...request.lifts[0]!, working: null }] });
+  expect(stairOf(plan, 16).treads.every((t) => t.kind === "drill")).toBe(true);
+});

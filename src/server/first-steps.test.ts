@@ -1,0 +1,68 @@
+import { database } from "@/data/database";
+import { gym } from "@/data/schema";
+import { withTemporaryDatabase } from "./__tests__/database";
+import { type FirstStepsForm, takeFirstSteps } from "./first-steps";
+import { listToday } from "./list-today";
+import { openWarmUp } from "./open-workbench";
+
+withTemporaryDatabase();
+
+const form: FirstStepsForm = {
+  name: "Ada",
+  experience: "beginner",
+  unit: "kg",
+  bar: "20",
+  plates: [
+    { weight: "20", pairs: 2 },
+    { weight: "10", pairs: 1 },
+    { weight: "2,5", pairs: 2 },
+    { weight: "10", pairs: 1 },
+  ],
+  bumpers: true,
+  lift: "deadlift",
+  sets: 3,
+  reps: 5,
+  weight: "85",
+};
+
+async function errorsOf(change: object) {
+  const outcome = await takeFirstSteps({ ...form, ...change });
+  return outcome.kind === "refused" ? outcome.errors : [];
+}
+
+test("an empty hall has nobody", async () => {
+  expect((await listToday()).groups).toEqual([]);
+});
+
+test.each([
+  ["no name", { name: "  " }, "name", /Type the athlete's name/],
+  ["no weight", { weight: "" }, "weight", /Type a weight/],
+  ["a weight between plates", { weight: "86" }, "weight", /Nearest: 85 kg or 90 kg/],
+  ["a weight under the bar", { weight: "15" }, "weight", /Nearest: 20 kg/],
+  ["a million pairs", { plates: [{ weight: "20", pairs: 1_000_000 }] }, "plates.0.pairs", /at most 50/],
+  ["no plates", { plates: [] }, "plates", /at least one pair/],
+  ["a plate that is no number", { plates: [{ weight: "heavy", pairs: 1 }] }, "plates.0.weight", /number/],
+  ["no unit", { unit: "stone" }, "unit", /./],
+  ["half a rep", { reps: 2.5 }, "reps", /whole number/],
+])("%s is refused by name", async (_, change, path, message) => {
+  expect(await errorsOf(change)).toContainEqual({ path, message: expect.stringMatching(message) });
+});
+
+test("nothing was stored by what was refused", async () => {
+  expect(await (await database()).select().from(gym)).toEqual([]);
+});
+
+test("a good form leads to a first plan", async () => {
+  const outcome = await takeFirstSteps(form);
+  if (outcome.kind !== "started") throw new Error(JSON.stringify(outcome));
+  const opened = await openWarmUp(outcome.warmUpId);
+  if (!opened.ok) throw new Error("not opened");
+  const { draft, athlete, gym: kit } = opened.value;
+  expect(draft).toMatchObject({ lift: "deadlift", weight: 85000, reps: 5 });
+  expect(athlete.name).toBe("Ada");
+  expect(kit.plates.map((p) => [p.weight, p.pairs, p.fullDiameter])).toEqual([
+    [20000, 2, true],
+    [10000, 2, true],
+    [2500, 2, false],
+  ]);
+});
