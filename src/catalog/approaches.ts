@@ -12,7 +12,7 @@ export const approaches: Approach[] = [
       { phase: "raise", mostDrills: 2, least: 180, most: 420, shortPrice: 2.5 },
       { phase: "mobilise", mostDrills: 6, least: 60, most: 330, shortPrice: 1 },
       { phase: "activate", mostDrills: 4, least: 0, most: 240, shortPrice: 0 },
-      { phase: "power", mostDrills: 1, least: 0, most: 60, shortPrice: 0 },
+      { phase: "power", whenAsked: "speed", mostDrills: 1, least: 0, most: 60, shortPrice: 0 },
       { phase: "rehearse", mostDrills: 3, least: 20, most: 180, shortPrice: 1 },
     ],
     planes: ["sagittal", "frontal", "transverse"],

@@ -16,6 +16,8 @@ export interface PhaseRule {
   limitersOnly?: boolean;
   /** Only if the room is cold or an area of the athlete is slow to warm. */
   whenColdOrStiff?: boolean;
+  /** Only if the session asks for this demand. */
+  whenAsked?: DemandId;
 }
 
 /** One school of warming up, as parameters. */

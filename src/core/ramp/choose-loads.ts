@@ -2,7 +2,7 @@ import { type LoadTable, type Stack, stacksOf } from "../plates";
 import type { Weight } from "../units";
 import { DEVIATION_COST, EXTRA_PLATE_COST } from "./constants";
 import { StackTree } from "./stack-tree";
-import { compareEarlySets, isCheaper, PrefixTable, type Way } from "./ways";
+import { compareEarlySets, isCheaper, PrefixCosts, PrefixTable, type Way } from "./ways";
 
 /** Which weights each ramp set may have, and what must hold between them. */
 export interface LoadProblem {
@@ -30,17 +30,18 @@ export interface ChosenLoads {
 
 /** Covers the rounding where a cost is compared with a ceiling. */
 const ROUNDING = 1e-6;
-/** How much the ceiling is raised when no ramp was found under it. In moves. */
+/** How much the ceiling is raised when no ramp was found under it, and within one ceiling. In moves. */
 const CEILING_STEP = 1.5;
+const NARROW_STEP = 0.5;
 
 /**
  * Chooses weights and plates of a whole ramp together, at the least cost (docs/model.md, "Which plates").
  * Exact: ties go to fewer plates at the working weight, then to lighter early sets.
  *
- * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found: under
- * it every way that cannot end as cheaply is dropped, and with it most of the stacks there are. A ramp with a
- * stack of d plates anywhere costs at least d + (d − fewest at W) / 2 moves and its least deviation, which
- * bounds the plates of a stack.
+ * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found. A ramp
+ * with a stack of d plates anywhere costs at least d + (d − fewest at W) / 2 moves and its least deviation, which
+ * bounds the plates of a stack; a pass from the end back to the start then drops every stack from which no ramp
+ * under the ceiling can be finished.
  *
  * @returns null when no ramp satisfies the problem.
  */
@@ -50,10 +51,25 @@ export function chooseLoads(problem: LoadProblem): ChosenLoads | null {
   const fewest = table.fewestLoadable[(working - table.kit.empty) / 2 / table.grain]!;
   const least = leastDeviations(problem)[0]!;
   for (let ceiling = fewest + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
-    const deepest = (ceiling - least + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST);
-    const chosen = chooseUnder(problem, fewest, Math.floor(deepest + ROUNDING), ceiling);
+    const search = prepare(problem, fewest, ceiling);
+    if (!search) continue;
+    // Most ramps cost no more than they would if jumps could grow: the narrow search comes first.
+    for (let narrow = leastCost(search); narrow < ceiling; narrow += NARROW_STEP) {
+      const chosen = chooseUnder(search, narrow);
+      if (chosen) return chosen;
+    }
+    const chosen = chooseUnder(search, ceiling);
     if (chosen) return chosen;
   }
+}
+
+/** The least cost of a prepared search with the growth of jumps left aside, in moves. */
+function leastCost({ tree, move, layers, ends }: Search): number {
+  const first = layers[0];
+  const costs = first
+    ? first.flatMap((t) => t.nodes.map((node, at) => tree.depth[node]! * move + t.cost + t.onward[at]!))
+    : ends.map(({ node, extra }) => tree.depth[node]! * move + extra);
+  return costs.reduce((a, b) => Math.min(a, b), Number.POSITIVE_INFINITY) / move;
 }
 
 /** Whether any weights satisfy the problem; plates do not matter for that, since each candidate can be loaded. */
@@ -88,84 +104,131 @@ function leastDeviations({ candidates, ideals, working }: LoadProblem): number[]
 interface Target {
   weight: Weight;
   nodes: number[];
+  /** For each stack the least cost from it to the end: moves, extra plates and later deviations. */
+  onward: number[];
   /** For lying off the ideal. */
   cost: number;
 }
 
-/** What one set of the search works with. */
-interface Layer {
+/** What the search of one ramp works with. Costs are integers, in units of 1 / (2W) of a move: ties are exact. */
+interface Search {
+  problem: LoadProblem;
   tree: StackTree;
-  /** Cost of one plate moved, in the search's integer units. */
+  /** Cost of one plate moved. */
   move: number;
-  targets: Target[];
-  /** What a way to this set may cost together with the moves from it to the working weight. */
-  ceiling: number;
+  /** The weights of each set, lightest first. */
+  layers: Target[][];
+  ends: { node: number; extra: number }[];
 }
 
 /**
- * The cheapest ramp that costs no more than `ceiling` and whose stacks all have at most `mostPlates` plates on a
- * side, by dynamic programming over sets and stacks with the weight before in the state. Null if there is none.
+ * The stacks that can be part of a ramp of at most `ceiling` moves, each with its least cost to the end.
+ *
+ * @returns null if there is no ramp that cheap, even with jumps that grow as they like.
  */
-function chooseUnder(
-  problem: LoadProblem,
-  fewest: number,
-  mostPlates: number,
-  ceiling: number,
-): ChosenLoads | null {
+function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search | null {
   const { table, working, ideals, candidates } = problem;
-  // Costs are integers, in units of 1 / (2W) of a move, so that ties are exact.
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
   const later = leastDeviations(problem);
-  const nodesOf = (w: Weight) =>
-    stacksOf(table, (w - table.kit.empty) / 2, mostPlates).map((stack) => tree.nodeOf(stack));
+  const deepest = (ceiling - later[0]! + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST);
+  const nodesOf = (w: Weight, deviation: number) =>
+    stacksOf(table, (w - table.kit.empty) / 2, Math.floor(deepest + ROUNDING))
+      .map((stack) => tree.nodeOf(stack))
+      .filter((node) => tree.depth[node]! + tree.toWork[node]! + deviation <= ceiling + ROUNDING);
+  const layers = candidates.map((weights, i) =>
+    weights.map((weight): Target => {
+      const cost = 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!);
+      const others = later[0]! - later[i]! + later[i + 1]!;
+      return { weight, cost, nodes: nodesOf(weight, cost / move + others), onward: [] };
+    }),
+  );
+  const ends = nodesOf(working, later[0]!).map((node) => ({
+    node,
+    extra: EXTRA_PLATE_COST * (tree.depth[node]! - fewest) * move,
+  }));
+  const search = { problem, tree, move, layers, ends };
+  lookAhead(
+    search,
+    (ceiling + ROUNDING) * move,
+    later.map((d) => (later[0]! - d) * move),
+  );
+  return layers.every((targets) => targets.some((t) => t.nodes.length > 0)) ? search : null;
+}
 
-  const empty: Way = {
-    node: 0,
-    weight: 0 as Weight,
-    before: Number.NEGATIVE_INFINITY,
-    cost: 0,
-    previous: null,
-  };
-  let ways: Way[] = [empty];
-  for (const [i, weights] of candidates.entries()) {
-    const layer: Layer = {
-      tree,
-      move,
-      targets: weights.map((weight) => ({
-        weight,
-        nodes: nodesOf(weight),
-        cost: 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!),
-      })),
-      ceiling: (ceiling - later[i + 1]! + ROUNDING) * move,
-    };
-    ways = i === 0 ? firstWays(layer, empty) : nextWays(layer, ways, problem);
+/**
+ * From the last set back to the first: the least cost from each stack to the end, the growth of jumps left
+ * aside, and out with the stacks from which no ramp under the ceiling can be finished.
+ *
+ * @param earlier the least deviation cost of the sets before each set.
+ */
+function lookAhead({ problem, tree, move, layers, ends }: Search, ceiling: number, earlier: number[]): void {
+  const { working, gap, lastJump } = problem;
+  let reach = new PrefixCosts(tree, move);
+  for (const { node, extra } of ends) reach.insert(node, extra);
+  for (let i = layers.length - 1; i >= 0; i--) {
+    const next = layers[i + 1]?.toReversed() ?? [];
+    if (i < layers.length - 1) reach = new PrefixCosts(tree, move);
+    let inserted = 0;
+    // From the heaviest weight down ever more of the next set's weights lie far enough above.
+    for (const target of layers[i]!.toReversed()) {
+      for (; inserted < next.length && next[inserted]!.weight - target.weight >= gap; inserted++) {
+        const { nodes, onward, cost } = next[inserted]!;
+        for (const [at, node] of nodes.entries()) reach.insert(node, onward[at]! + cost);
+      }
+      const jump = working - target.weight;
+      const isOut = i === layers.length - 1 && (jump < gap || jump > lastJump);
+      const kept: number[] = [];
+      for (const node of isOut ? [] : target.nodes) {
+        const onward = reach.cheapestTo(node);
+        if (tree.depth[node]! * move + earlier[i]! + target.cost + onward > ceiling) continue;
+        kept.push(node);
+        target.onward.push(onward);
+      }
+      target.nodes = kept;
+    }
+  }
+}
+
+const EMPTY_BAR: Way = {
+  node: 0,
+  weight: 0 as Weight,
+  before: Number.NEGATIVE_INFINITY,
+  cost: 0,
+  previous: null,
+};
+
+/**
+ * The cheapest ramp of at most `ceiling` moves by dynamic programming over sets and stacks, with the weight
+ * before in the state. Null if there is none.
+ */
+function chooseUnder(search: Search, ceiling: number): ChosenLoads | null {
+  const { tree, move, layers, ends, problem } = search;
+  const most = (ceiling + ROUNDING) * move;
+  let ways: Way[] = [EMPTY_BAR];
+  for (const [i, targets] of layers.entries()) {
+    ways = i === 0 ? firstWays(search, targets, most) : nextWays(search, ways, targets, most);
     if (ways.length === 0) return null;
   }
-
   const reach = new PrefixTable(tree, move);
-  for (const way of ways) {
-    const jump = working - way.weight;
-    if (way === empty || (jump >= problem.gap && jump <= problem.lastJump)) reach.insert(way);
-  }
+  for (const way of ways) reach.insert(way);
   let best: Way | null = null;
-  for (const node of nodesOf(working)) {
+  for (const { node, extra } of ends) {
     const from = reach.cheapestTo(node);
     if (!from) continue;
-    const extra = 2 * EXTRA_PLATE_COST * working * (tree.depth[node]! - fewest);
     const end = {
       node,
-      weight: working,
+      weight: problem.working,
       before: from.way.weight,
       cost: from.cost + extra,
       previous: from.way,
     };
     if (!best || isBetterEnd(tree, end, best)) best = end;
   }
-  if (!best || best.cost > (ceiling + ROUNDING) * move) return null;
+  if (!best || best.cost > most) return null;
 
   const chain: Way[] = [];
-  for (let way: Way | null = best; way && way !== empty; way = way.previous) chain.unshift(way);
+  for (let way: Way | null = best; way && way !== EMPTY_BAR; way = way.previous) chain.unshift(way);
   return {
     weights: chain.slice(0, -1).map((way) => way.weight),
     stacks: chain.map((way) => tree.stackAt(way.node)),
@@ -173,11 +236,18 @@ function chooseUnder(
   };
 }
 
-function firstWays({ tree, move, targets, ceiling }: Layer, empty: Way): Way[] {
-  return targets.flatMap(({ weight, nodes, cost }) =>
-    nodes
-      .map((node) => ({ ...empty, node, weight, cost: cost + tree.depth[node]! * move, previous: empty }))
-      .filter((way) => way.cost + tree.toWork[way.node]! * move <= ceiling),
+function firstWays({ tree, move }: Search, targets: readonly Target[], most: number): Way[] {
+  return targets.flatMap(({ weight, nodes, onward, cost }) =>
+    nodes.flatMap((node, at) => {
+      const way = {
+        ...EMPTY_BAR,
+        node,
+        weight,
+        cost: cost + tree.depth[node]! * move,
+        previous: EMPTY_BAR,
+      };
+      return way.cost + onward[at]! <= most ? [way] : [];
+    }),
   );
 }
 
@@ -186,9 +256,10 @@ function firstWays({ tree, move, targets, ceiling }: Layer, empty: Way): Way[] {
  * before it, which leaves the next jump more room, is as cheap.
  */
 function nextWays(
-  { tree, move, targets, ceiling }: Layer,
+  { tree, move, problem }: Search,
   ways: readonly Way[],
-  problem: LoadProblem,
+  targets: readonly Target[],
+  most: number,
 ): Way[] {
   const useful = new Map<number, Way[]>();
   const heaviestFirst = targets.toReversed();
@@ -205,13 +276,13 @@ function nextWays(
         reach.insert(sources[inserted++]!);
       }
       if (inserted === 0) continue;
-      for (const node of target.nodes) {
+      target.nodes.forEach((node, at) => {
         const from = reach.cheapestTo(node);
-        if (!from) continue;
+        if (!from) return;
         const cost = from.cost + target.cost;
-        if (cost + tree.toWork[node]! * move > ceiling) continue;
+        if (cost + target.onward[at]! > most) return;
         keepIfUseful(useful, { node, weight: target.weight, before: weight, cost, previous: from.way });
-      }
+      });
     }
   }
   return [...useful.values()].flat();

@@ -57,3 +57,34 @@ export class PrefixTable {
     return best;
   }
 }
+
+/** Like `PrefixTable`, but it keeps the costs only: from a stack to the end of the ramp. */
+export class PrefixCosts {
+  private readonly best: Float64Array;
+
+  constructor(
+    private readonly tree: StackTree,
+    private readonly move: number,
+  ) {
+    this.best = new Float64Array(tree.parent.length).fill(Number.POSITIVE_INFINITY);
+  }
+
+  insert(from: number, onward: number): void {
+    let cost = onward;
+    for (let node = from; node >= 0 && cost < this.best[node]!; node = this.tree.parent[node]!) {
+      this.best[node] = cost;
+      cost += this.move;
+    }
+  }
+
+  /** Infinity if nothing has been inserted. */
+  cheapestTo(from: number): number {
+    let least = Number.POSITIVE_INFINITY;
+    let moves = 0;
+    for (let node = from; node >= 0; node = this.tree.parent[node]!) {
+      least = Math.min(least, this.best[node]! + moves);
+      moves += this.move;
+    }
+    return least;
+  }
+}

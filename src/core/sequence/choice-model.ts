@@ -9,7 +9,7 @@ import {
   type PhaseRule,
   PLANES,
 } from "../catalog";
-import { DEMANDS } from "../demands";
+import { DEMANDS, type DemandId } from "../demands";
 import { doseLevels, doseSeconds } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
@@ -104,7 +104,10 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const familyOf = families(drills);
   const familyIds = [...new Set(familyOf.values())].sort();
   const coldOrStiff = room === "cold" || isStiff(athlete);
-  const phases = approach.phases.filter((p) => !p.whenColdOrStiff || coldOrStiff);
+  const isAsked = (demand: DemandId) => demands.some((d) => d.demand === demand && d.asked > 0);
+  const phases = approach.phases.filter(
+    (p) => (!p.whenColdOrStiff || coldOrStiff) && (!p.whenAsked || isAsked(p.whenAsked)),
+  );
   const refused = new Map<DrillId, Refusal>();
   const candidates: Candidate[] = [];
 

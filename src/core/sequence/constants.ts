@@ -30,8 +30,9 @@ export const MOST_POWER_DRILLS = 2;
 
 export const CHANGE_SECONDS = { onTheSpot: 5, floorOrFetch: 12 };
 export const EFFORT_DROP_COST = 3;
-/** A warm-up opens with drills of at most this effort; more costs like falling back does. */
+/** A warm-up opens with drills of at most this effort; each level more costs this. */
 export const OPENING_EFFORT = 2;
+export const OPENING_EFFORT_COST = 12;
 /** A drill that serves a pattern at least this much belongs to lifts that ask for one of its patterns. */
 export const OWN_PATTERN_FROM = 2;
 /** Phases of up to this many drills are ordered exactly. */

@@ -1,17 +1,14 @@
 import type { Drill } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
 import type { Candidate } from "./choice-model";
-import { EFFORT_DROP_COST, EXACT_ORDER_UP_TO, OPENING_EFFORT } from "./constants";
+import { EFFORT_DROP_COST, EXACT_ORDER_UP_TO, OPENING_EFFORT, OPENING_EFFORT_COST } from "./constants";
 import { changeSeconds, setUpSecondsAfter } from "./timetable";
 
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
 function stepCost(previous: Drill | null, next: Drill): number {
-  const tooMuch = previous ? previous.effort - next.effort : next.effort - OPENING_EFFORT;
-  return (
-    changeSeconds(previous, next) +
-    setUpSecondsAfter(previous, next) +
-    EFFORT_DROP_COST * Math.max(0, tooMuch)
-  );
+  const change = changeSeconds(previous, next) + setUpSecondsAfter(previous, next);
+  if (!previous) return change + OPENING_EFFORT_COST * Math.max(0, next.effort - OPENING_EFFORT);
+  return change + EFFORT_DROP_COST * Math.max(0, previous.effort - next.effort);
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */

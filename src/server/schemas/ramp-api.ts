@@ -13,8 +13,8 @@ import {
   whole,
 } from "./fields";
 
-const MOST_PLATE_SIZES = 24;
-const MOST_PAIRS = 50;
+const MOST_PLATE_SIZES = 12;
+const MOST_PAIRS = 20;
 
 const workingSchema = z.strictObject({
   weight: weightField,
