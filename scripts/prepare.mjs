@@ -43,16 +43,17 @@ function mark(file, print) {
 
 /** Installs the packages if the lock file has changed since the last time. */
 export function install() {
-  const print = fingerprint(["package-lock.json"]);
-  if (isMarked(INSTALLED_MARK, print)) return;
+  const locked = ["package.json", "package-lock.json"];
+  if (isMarked(INSTALLED_MARK, fingerprint(locked))) return;
   console.log("Installing packages …");
-  const args = ["ci", "--include=dev", "--no-audit", "--no-fund"];
+  // Not `npm ci`: it wants every optional binary of every platform in the lock file, and not every registry has them.
+  const args = ["install", "--include=dev", "--no-audit", "--no-fund"];
   const done = spawnSync("npm", args, { stdio: ["ignore", "inherit", "inherit"] });
   if (done.status !== 0) {
     console.error("The packages could not be installed: see npm's message above.");
     process.exit(1);
   }
-  mark(INSTALLED_MARK, print);
+  mark(INSTALLED_MARK, fingerprint(locked));
 }
 
 /** Makes the production build if a source has changed since the last one. Returns whether it is there. */
