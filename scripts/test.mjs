@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { readFileSync, rmSync } from "node:fs";
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
 import { build, findCommand, install, tool } from "./prepare.mjs";
 
 /**
@@ -68,6 +68,7 @@ function interfaceTests(browser) {
 
 install();
 rmSync("test-results", { recursive: true, force: true });
+mkdirSync("test-results");
 count("formatting, lint and import rules", run(tool("biome"), ["ci", "."]));
 count("route types", run(tool("next"), ["typegen"]));
 count("types", run(tool("tsc"), ["--noEmit"]));

@@ -80,7 +80,7 @@ export function FirstSteps() {
       <main className="mx-auto max-w-4xl px-7 py-8">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
         <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
-          One athlete, the bar and its plates, one lift with its weight. Everything can be changed later.
+          One athlete, the bar and its plates, one lift with its weight. That is all a first plan needs.
         </p>
         <form onSubmit={submit} noValidate className="grid gap-x-12 gap-y-8 md:grid-cols-2">
           <fieldset className="space-y-3">

@@ -117,7 +117,7 @@ export function TimeLine({ stair, scale }: { stair: Stair; scale: StairScale }) 
         x1={x}
         x2={x}
         y1={40}
-        y2={STAIR.ground + 24}
+        y2={STAIR.ground + 8}
         className="stroke-ink"
         strokeWidth={1.5}
         strokeDasharray="1 3"

@@ -1,0 +1,39 @@
+import { planRequest } from "@/__tests__/fixtures";
+import { planWarmUp } from ".";
+import { demandInSentence, joinWords, reasonFor } from "./reasons";
+
+const { model } = planWarmUp(
+  planRequest("front-squat", 90, {
+    athlete: { experience: "intermediate", limiters: ["ankle-dorsiflexion"], areas: [] },
+  }),
+).choice;
+const reason = (id: string) => reasonFor(model.candidates.find((c) => c.drill.id === id)!, model.demands);
+
+test.each([
+  ["knee-to-wall", "Opens ankle dorsiflexion (limiter) for the front squat."],
+  ["front-plank", "Wakes the trunk against extension for the front squat."],
+  ["easy-bike", "Raises temperature and breathing and opens knee flexion for the front squat."],
+  ["walk-to-jog", "Raises temperature and breathing for the front squat."],
+])("%s: %s", (id, sentence) => {
+  expect(reason(id)).toBe(sentence);
+});
+
+test("the reason of an own drill that serves nothing says so", () => {
+  const plan = planWarmUp(planRequest("bench-press", 70, { own: [{ drill: "calf-raise" }] }));
+  const step = plan.steps.find((s) => s.drill.id === "calf-raise")!;
+  expect(step.reason).toBe("Your own choice: nothing that today's lift still asks for.");
+});
+
+test("demands read well inside a sentence", () => {
+  expect(demandInSentence("squat")).toBe("the squat pattern");
+  expect(demandInSentence("receiving-rack")).toBe("receiving in the rack");
+  expect(demandInSentence("trunk-rotation")).toBe("the trunk against rotation");
+  expect(demandInSentence("glute-max")).toBe("glute max");
+});
+
+test("words are joined as in speech", () => {
+  expect(joinWords([])).toBe("");
+  expect(joinWords(["a"])).toBe("a");
+  expect(joinWords(["a", "b"])).toBe("a and b");
+  expect(joinWords(["a", "b", "c"])).toBe("a, b and c");
+});

@@ -1,0 +1,34 @@
+import { planRequest } from "@/__tests__/fixtures";
+import { planWarmUp } from "@/core/plan";
+import { stairOf } from "@/core/stair";
+import { chosenOf, sameChoice, treadOf } from "./selection";
+import { STAIR, stairScale } from "./stair-scale";
+
+const plan = planWarmUp(planRequest("back-squat", 100));
+const stair = stairOf(plan, 16);
+
+test("every tread stands for a choice that leads back to it", () => {
+  for (const tread of stair.treads) {
+    expect(treadOf(chosenOf(tread, plan), stair, plan)).toBe(tread);
+  }
+});
+
+test("what is no longer in the plan falls back to the first step", () => {
+  expect(treadOf({ kind: "drill", drill: "gone" }, stair, plan)).toBe(stair.treads[0]);
+  expect(treadOf({ kind: "set", set: 99 }, stair, plan)).toBe(stair.treads[0]);
+});
+
+test("choices are the same only if they are of a kind", () => {
+  expect(sameChoice({ kind: "work" }, { kind: "work" })).toBe(true);
+  expect(sameChoice({ kind: "set", set: 0 }, { kind: "work" })).toBe(false);
+  expect(sameChoice({ kind: "set", set: 1 }, { kind: "set", set: 2 })).toBe(false);
+});
+
+test("the scale is true to time and effort", () => {
+  const scale = stairScale(1280, 1200);
+  expect(scale.x(0)).toBe(STAIR.side);
+  expect(scale.x(1200)).toBeCloseTo(1280 - STAIR.side);
+  expect(scale.x(600) - scale.x(540)).toBeCloseTo(60 * scale.perSecond);
+  expect(scale.y(0)).toBe(STAIR.ground);
+  expect(scale.y(1)).toBe(STAIR.top);
+});
