@@ -3,7 +3,14 @@ import { catalog } from "@/catalog";
 import { AREA_IDS, AREA_LEVELS } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
 import type { PlanRequest } from "@/core/plan";
-import { type BarKit, barKit, loadableTotals, loadTable, type PlateKind } from "@/core/plates";
+import {
+  type BarKit,
+  barKit,
+  type LoadTable,
+  loadableTotals,
+  loadTable,
+  type PlateKind,
+} from "@/core/plates";
 import type { RampLift, RampRequest } from "@/core/ramp";
 import { type Weight, weight } from "@/core/units";
 
@@ -77,6 +84,31 @@ export const anyGym = fc
       ),
     };
   });
+
+/** Every stack there is, by trying every count of every plate. */
+export function everyStack(kit: BarKit): number[][] {
+  let stacks: number[][] = [[]];
+  kit.plates.forEach((p, kind) => {
+    stacks = stacks.flatMap((s) =>
+      Array.from({ length: p.pairs + 1 }, (_, c) => [...s, ...new Array<number>(c).fill(kind)]),
+    );
+  });
+  return stacks;
+}
+
+/** What a stack weighs. */
+export const sideOf = (kit: BarKit, stack: readonly number[]) =>
+  stack.reduce((sum, kind) => sum + kit.plates[kind]!.weight, 0);
+
+/** The stacks of at most `most` plates that weigh `side`, by trying every stack. */
+export function stacksOf({ kit, fromFloor }: LoadTable, side: number, most: number): number[][] {
+  return everyStack(kit).filter(
+    (s) =>
+      s.length <= most &&
+      sideOf(kit, s) === side &&
+      (!fromFloor || s.some((kind) => kit.plates[kind]!.fullDiameter)),
+  );
+}
 
 /** Ramp requests over gyms, lifts, reps and athletes, each with a working weight that can be loaded. */
 export const anyRampRequest: fc.Arbitrary<RampRequest> = fc

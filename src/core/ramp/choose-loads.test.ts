@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { anyGym } from "@/__tests__/fixtures";
-import { type LoadTable, loadableTotals, loadTable, type Stack, stackMoves, stacksOf } from "../plates";
+import { anyGym, stacksOf } from "@/__tests__/fixtures";
+import { type LoadTable, loadableTotals, loadTable, type Stack, stackMoves } from "../plates";
 import { type Weight, weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { chooseLoads, type LoadProblem } from "./choose-loads";

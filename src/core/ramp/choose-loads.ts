@@ -1,4 +1,4 @@
-import { type LoadTable, type Stack, stacksOf } from "../plates";
+import type { LoadTable, Stack } from "../plates";
 import type { Weight } from "../units";
 import { DEVIATION_COST, EXTRA_PLATE_COST } from "./constants";
 import { StackTree } from "./stack-tree";
@@ -38,10 +38,9 @@ const NARROW_STEP = 0.5;
  * Chooses weights and plates of a whole ramp together, at the least cost (docs/model.md, "Which plates").
  * Exact: ties go to fewer plates at the working weight, then to lighter early sets.
  *
- * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found. A ramp
- * with a stack of d plates anywhere costs at least d + (d − fewest at W) / 2 moves and its least deviation, which
- * bounds the plates of a stack; a pass from the end back to the start then drops every stack from which no ramp
- * under the ceiling can be finished.
+ * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found. Under it
+ * only stacks are made that can be part of a ramp so cheap; a pass from the end back to the start then gives each
+ * its exact cost to finish, the growth of jumps left aside, and drops those from which none can be finished.
  *
  * @returns null when no ramp satisfies the problem.
  */
@@ -131,11 +130,8 @@ function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search 
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
   const later = leastDeviations(problem);
-  const deepest = (ceiling - later[0]! + EXTRA_PLATE_COST * fewest) / (1 + EXTRA_PLATE_COST);
   const nodesOf = (w: Weight, deviation: number) =>
-    stacksOf(table, (w - table.kit.empty) / 2, Math.floor(deepest + ROUNDING))
-      .map((stack) => tree.nodeOf(stack))
-      .filter((node) => tree.depth[node]! + tree.toWork[node]! + deviation <= ceiling + ROUNDING);
+    tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING);
   const layers = candidates.map((weights, i) =>
     weights.map((weight): Target => {
       const cost = 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!);

@@ -13,6 +13,8 @@ export class StackTree {
   readonly depth: number[] = [0];
   /** Least cost from a stack to the working weight in moves, extra plates included; never too much. */
   readonly toWork: number[];
+  /** Fewest plates to add, nothing coming off, to reach the working weight; Infinity if that cannot be. */
+  private readonly adding: number[];
   private readonly plate: number[] = [0];
   /** Grains missing to the working weight; negative when there is more than that on the bar. */
   private readonly missing: number[];
@@ -26,19 +28,54 @@ export class StackTree {
   ) {
     this.missing = [(working - table.kit.empty) / 2 / table.grain];
     this.toWork = [fewest];
+    this.adding = [fewest];
   }
 
-  /** The node of a stack, made if it is new. */
-  nodeOf(stack: Stack): number {
-    let node = 0;
-    for (const plate of stack) node = this.children[node]!.get(plate) ?? this.grow(node, plate);
-    return node;
+  /**
+   * The stacks that weigh `side` and can be part of a ramp of at most `mostMoves`: their plates, the way from
+   * them to the working weight and its extra plates counted, the floor rule kept. Branches that cannot lead to
+   * such a stack are left early.
+   */
+  nodesOf(side: number, mostMoves: number): number[] {
+    const { kit, grain, fewest, fromFloor } = this.table;
+    const found: number[] = [];
+    const add = (node: number, from: number, used: number, rest: number, stands: boolean): void => {
+      if (rest === 0) {
+        if (stands || !fromFloor) found.push(node);
+        return;
+      }
+      for (let kind = from; kind < kit.plates.length; kind++) {
+        // Lighter kinds alone need ever more plates: once it is too many, it stays so.
+        if (this.depth[node]! + fewest[kind]![rest]! > mostMoves) return;
+        const plate = kit.plates[kind]!;
+        const left = rest - plate.weight / grain;
+        const count = kind === from ? used + 1 : 1;
+        if (left < 0 || count > plate.pairs || fewest[kind]![left] === UNREACHABLE) continue;
+        const child = this.children[node]!.get(kind) ?? this.grow(node, kind);
+        if (this.leastThrough(child, fewest[kind]![left]!) > mostMoves) continue;
+        add(child, kind, count, left, stands || plate.fullDiameter);
+      }
+    };
+    const grains = side / grain;
+    if (grains >= 0 && Number.isInteger(grains)) add(0, 0, 0, grains, false);
+    return found;
   }
 
   stackAt(node: number): Stack {
     const stack: number[] = [];
     for (let n = node; n > 0; n = this.parent[n]!) stack.unshift(this.plate[n]!);
     return stack;
+  }
+
+  /** Least moves of a ramp through any stack that has `more` plates or more on top of this one. */
+  private leastThrough(node: number, more: number): number {
+    const depth = this.depth[node]!;
+    const plates = depth + more;
+    const byStripping = 2 * plates - depth + this.toWork[this.parent[node]!]! + 1;
+    const adding = this.adding[node]!;
+    const whole = depth + adding;
+    const byAdding = Math.max(whole, plates) + EXTRA_PLATE_COST * Math.max(0, whole - this.fewest);
+    return Math.min(byStripping, byAdding);
   }
 
   private grow(parent: number, plate: number): number {
@@ -52,15 +89,11 @@ export class StackTree {
     this.missing.push(missing);
     this.children.push(new Map());
     this.children[parent]!.set(plate, node);
-    const byStripping = this.toWork[parent]! + 1;
-    this.toWork.push(Math.min(byStripping, this.byAdding(plate, depth, missing)));
+    const known = missing < 0 ? UNREACHABLE : this.table.fewest[plate]![missing]!;
+    const adding = known === UNREACHABLE ? Number.POSITIVE_INFINITY : known;
+    this.adding.push(adding);
+    const byAdding = adding + EXTRA_PLATE_COST * Math.max(0, depth + adding - this.fewest);
+    this.toWork.push(Math.min(this.toWork[parent]! + 1, byAdding));
     return node;
-  }
-
-  /** The least cost if nothing comes off any more; Infinity if the working weight cannot be reached so. */
-  private byAdding(plate: number, depth: number, missing: number): number {
-    const adds = missing < 0 ? UNREACHABLE : this.table.fewest[plate]![missing]!;
-    if (adds === UNREACHABLE) return Number.POSITIVE_INFINITY;
-    return adds + EXTRA_PLATE_COST * Math.max(0, depth + adds - this.fewest);
   }
 }
