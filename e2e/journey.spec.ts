@@ -93,6 +93,18 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
     await expect(page.getByRole("button", { name: "Work the ramp out anew" })).toBeVisible();
   });
 
+  await test.step("the far edge of a drill is dragged and changes its dose", async () => {
+    const drill = stair(page).getByRole("button", { name: /^1, / });
+    const before = await drill.getAttribute("aria-label");
+    const box = (await drill.locator("rect.cursor-ew-resize").boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await expect(drill).not.toHaveAttribute("aria-label", before!);
+    await expect(steps.getByRole("button", { name: /^Let go of / })).not.toHaveCount(0);
+  });
+
   await test.step("a weight that cannot be loaded is refused with its neighbours", async () => {
     await type(page, "Working weight", "121");
     await expect(page.getByRole("alert").filter({ hasText: "do not make this weight" })).toBeVisible();

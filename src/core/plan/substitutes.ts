@@ -1,6 +1,6 @@
 import type { Drill, DrillId } from "../catalog";
 import { DEMANDS } from "../demands";
-import { type Candidate, objectiveOf } from "../sequence";
+import { type Candidate, Selection } from "../sequence";
 import type { Plan } from "./types";
 
 /** A drill that could stand in for another one. */
@@ -31,21 +31,20 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
   const replaced = chosen.find((c) => c.drill.id === id);
   if (!replaced) return [];
   const rest = chosen.filter((c) => c !== replaced);
-  const now = objectiveOf(model, chosen);
+  const selection = new Selection(model);
+  for (const c of rest) selection.add(c);
+  const lost = selection.gain(replaced);
+  const weights = model.demands.map((d) => d.weight);
   const best = new Map<DrillId, { candidate: Candidate; change: number; overlap: number }>();
   for (const candidate of model.candidates) {
     if (chosen.some((c) => c.drill.id === candidate.drill.id)) continue;
     if (rest.some((c) => c.family === candidate.family)) continue;
-    const overlap = overlapOf(
-      candidate,
-      replaced,
-      model.demands.map((d) => d.weight),
-    );
+    const overlap = overlapOf(candidate, replaced, weights);
     const related =
       relationOf(replaced.drill, candidate.drill) !== "alternative" ||
       replaced.drill.substitutes.includes(candidate.drill.id);
     if (overlap === 0 && !related) continue;
-    const change = objectiveOf(model, [...rest, candidate]) - now;
+    const change = selection.gain(candidate) - lost;
     const known = best.get(candidate.drill.id);
     if (!known || change > known.change) best.set(candidate.drill.id, { candidate, change, overlap });
   }

@@ -9,5 +9,5 @@ export {
 export { chooseDrills } from "./choose-drills";
 export { CHANGE_ESTIMATE_SECONDS } from "./constants";
 export { orderCost, orderDrills } from "./order-drills";
-export { objectiveOf } from "./selection";
+export { objectiveOf, Selection } from "./selection";
 export { type Placed, timetable } from "./timetable";

@@ -1,6 +1,7 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
+import { useMemo } from "react";
 import { catalog } from "@/catalog";
 import { AREAS } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
@@ -142,6 +143,8 @@ export function Brief({
 
 /** The weight to start from when none is known: twice the bar. */
 const USUAL_START = 2;
+/** Stepping goes no further than this. */
+const GREATEST = weight(2000);
 
 function WorkingWeight({
   gym,
@@ -158,7 +161,10 @@ function WorkingWeight({
     const { lower, upper } = nearestLoadable(kit, w, false);
     return [...new Set([lower, upper].filter((o) => o !== null))];
   };
-  const all = loadableTotals(loadTable(kit, weight(2000), false));
+  const all = useMemo(
+    () => loadableTotals(loadTable(barKit(gym.bar.weight, gym.bar.collar, gym.plates), GREATEST, false)),
+    [gym],
+  );
   return (
     <Stepper<Weight | null>
       label="Working weight"

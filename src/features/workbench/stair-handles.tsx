@@ -1,7 +1,7 @@
 "use client";
 
 import { type PointerEvent, useRef } from "react";
-import { doseForSeconds } from "@/core/dose";
+import { doseForSeconds, doseSeconds } from "@/core/dose";
 import type { Plan } from "@/core/plan";
 import type { Tread } from "@/core/stair";
 import type { Weight } from "@/core/units";
@@ -92,14 +92,14 @@ export function WeightHandle({
 
 /** The grip on a drill's far edge: left and right changes its dose within its range. */
 export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
-  const origin = useRef({ seconds: 0, perSecond: 1 });
-  const { drill, dose, seconds } = plan.steps[tread.index]!;
+  const origin = useRef({ seconds: 0, perSecond: 1, dose: { sets: 0, amount: 0 } });
+  const { drill, dose } = plan.steps[tread.index]!;
   const drag = useDrag(rest);
   const handlers = drag((dx) => {
-    const wanted = origin.current.seconds + dx / origin.current.perSecond;
-    const next = doseForSeconds(drill.dose, Math.max(0, wanted));
-    if (next.sets === dose.sets && next.amount === dose.amount && dx === 0) return null;
-    return { kind: "pin", drill: drill.id, dose: next };
+    const { seconds, perSecond, dose: before } = origin.current;
+    const next = doseForSeconds(drill.dose, Math.max(0, seconds + dx / perSecond));
+    const isSame = next.sets === before.sets && next.amount === before.amount;
+    return isSame ? null : { kind: "pin", drill: drill.id, dose: next };
   });
   const width = Math.min(10, (tread.endsAt - tread.startsAt) * scale.perSecond * 0.4);
   return (
@@ -112,8 +112,12 @@ export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
       className="cursor-ew-resize touch-none"
       {...handlers}
       onPointerDown={(e) => {
-        const setUp = seconds - (tread.endsAt - tread.startsAt);
-        origin.current = { seconds: seconds - setUp - drill.setUpSeconds, perSecond: scale.perSecond };
+        const { sets, amount } = dose;
+        origin.current = {
+          seconds: doseSeconds(drill.dose, sets, amount),
+          perSecond: scale.perSecond,
+          dose: { sets, amount },
+        };
         handlers.onPointerDown(e);
       }}
     />

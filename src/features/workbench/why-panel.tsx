@@ -1,6 +1,7 @@
 "use client";
 
 import { ArrowRightLeft, Pin, PinOff, RotateCcw, Trash2 } from "lucide-react";
+import { useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { type Dose, type DoseRange, formatDose } from "@/core/dose";
 import { type Plan, type PlanStep, substitutesFor } from "@/core/plan";
@@ -83,7 +84,7 @@ function DoseSteppers({
 
 function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: PlanStep }) {
   const { drill, dose } = step;
-  const substitutes = substitutesFor(plan, drill.id);
+  const substitutes = useMemo(() => substitutesFor(plan, drill.id), [plan, drill.id]);
   const kit = kitInUse(drill.equipment, gym.equipment);
   return (
     <div className="space-y-4">
