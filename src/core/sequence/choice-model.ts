@@ -78,31 +78,29 @@ function planeBits(planes: readonly string[]): number {
   return planes.reduce((bits, plane) => bits | (1 << PLANES.indexOf(plane as (typeof PLANES)[number])), 0);
 }
 
+/** What a drill serves of the demands, by their index. */
+type Served = readonly { demand: number; serves: number }[];
+
 /** Whether a drill serves enough of something that is asked enough to be specific to the session. */
-function isSpecific(
-  drill: Drill,
-  demands: readonly AskedDemand[],
-  weigh: (d: AskedDemand) => number,
-): boolean {
-  return demands.some((d) => {
-    const serves = drill.serves[d.demand] ?? 0;
-    return (serves >= 1 && weigh(d) >= 2) || (serves >= 2 && weigh(d) >= 1);
-  });
+function isSpecific(served: Served, weigh: (demand: number) => number): boolean {
+  return served.some(
+    ({ demand, serves }) => (serves >= 1 && weigh(demand) >= 2) || (serves >= 2 && weigh(demand) >= 1),
+  );
 }
 
 /** Whether a drill has the shape of other lifts than today's: it serves patterns, and none that is asked for. */
-function hasForeignPattern(drill: Drill, demands: readonly AskedDemand[]): boolean {
-  const patterns = demands.filter(
-    (d) => DEMANDS[d.demand].kind === "pattern" && (drill.serves[d.demand] ?? 0) >= OWN_PATTERN_FROM,
+function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boolean {
+  const patterns = served.filter(
+    ({ demand, serves }) => serves >= OWN_PATTERN_FROM && DEMANDS[demands[demand]!.demand].kind === "pattern",
   );
-  return patterns.length > 0 && patterns.every((d) => d.asked === 0);
+  return patterns.length > 0 && patterns.every(({ demand }) => demands[demand]!.asked === 0);
 }
 
 /** Works out which drills at which doses may be chosen, and why the others may not (docs/model.md, "Choosing"). */
 export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const { drills, demands, athlete, approach, room, equipment } = request;
   const familyOf = families(drills);
-  const familyIds = [...new Set(familyOf.values())].sort();
+  const familyNumber = new Map([...new Set(familyOf.values())].sort().map((id, i) => [id, i]));
   const coldOrStiff = room === "cold" || isStiff(athlete);
   const isAsked = (demand: DemandId) => demands.some((d) => d.demand === demand && d.asked > 0);
   const phases = approach.phases.filter(
@@ -111,16 +109,24 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const refused = new Map<DrillId, Refusal>();
   const candidates: Candidate[] = [];
 
-  const refusalOf = (drill: Drill, rule: PhaseRule | undefined): Refusal | null => {
+  const indexOf = new Map(demands.map((d, i) => [d.demand, i]));
+  const servedBy = (drill: Drill): Served =>
+    (Object.keys(drill.serves) as DemandId[]).flatMap((id) => {
+      const demand = indexOf.get(id);
+      return demand === undefined ? [] : [{ demand, serves: drill.serves[id]! }];
+    });
+
+  const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
     if (request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
     if (equipment && !drill.equipment.every((need) => need.some((e) => equipment.has(e)))) return "equipment";
     if (!rule) return "approach";
-    const forLimiter = demands.some((d) => d.limiter && (drill.serves[d.demand] ?? 0) >= 2);
+    const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= 2);
     if (rule.limitersOnly && !forLimiter) return "approach";
     const isRaise = phases.some((p) => p === rule && p.phase === "raise");
     if (isRaise) return null;
-    if (!isSpecific(drill, demands, (d) => d.weight) || hasForeignPattern(drill, demands)) return "not-asked";
+    const specific = isSpecific(served, (i) => demands[i]!.weight);
+    if (!specific || hasForeignPattern(served, demands)) return "not-asked";
     return null;
   };
 
@@ -130,13 +136,17 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
     const usual = phases.findIndex((p) => p.phase === drill.phases[0]);
     const phaseIndex = usual >= 0 ? usual : allowed;
     const rule = phases[phaseIndex];
-    const refusal = refusalOf(drill, rule);
+    const served = servedBy(drill);
+    const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
       refused.set(drill.id, refusal);
       continue;
     }
     const phase = rule?.phase ?? drill.phases[0]!;
-    const specific = isSpecific(drill, demands, (d) => d.weightWithoutLimiter) || phase === "raise";
+    const specific = phase === "raise" || isSpecific(served, (i) => demands[i]!.weightWithoutLimiter);
+    const onlyForLimiters = specific
+      ? []
+      : served.flatMap(({ demand }) => (demands[demand]!.limiter ? [demand] : []));
     const levels = own?.dose ? [{ ...own.dose, effect: effectOf(drill, own.dose) }] : doseLevels(drill.dose);
     for (const { sets, amount, effect } of levels) {
       const workSeconds = doseSeconds(drill.dose, sets, amount);
@@ -148,15 +158,10 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
         amount,
         workSeconds,
         seconds: workSeconds + drill.setUpSeconds + CHANGE_ESTIMATE_SECONDS,
-        serves: demands.flatMap((d, demand) => {
-          const serves = drill.serves[d.demand] ?? 0;
-          return serves > 0 ? [{ demand, served: serves * effect }] : [];
-        }),
-        family: familyIds.indexOf(familyOf.get(drill.id)!),
+        serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
+        family: familyNumber.get(familyOf.get(drill.id)!)!,
         planes: phase === "mobilise" || phase === "activate" ? planeBits(drill.planes) : 0,
-        onlyForLimiters: specific
-          ? []
-          : demands.flatMap((d, i) => (d.limiter && (drill.serves[d.demand] ?? 0) >= 1 ? [i] : [])),
+        onlyForLimiters,
         pinned: own !== undefined,
       });
     }

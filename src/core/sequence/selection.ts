@@ -41,11 +41,14 @@ export class Selection {
   private readonly phaseDrills: Int32Array;
   private readonly limiterSeconds: Float64Array;
   private readonly families = new Set<number>();
+  /** Demands that weigh anything. */
+  private readonly weighty: readonly number[];
   private limiterSecondsAll = 0;
   private hardSeconds = 0;
   private secondsUsed = 0;
 
   constructor(private readonly model: ChoiceModel) {
+    this.weighty = model.demands.flatMap((d, i) => (d.weight > 0 ? [i] : []));
     this.served = new Float64Array(model.demands.length);
     this.limiterSeconds = new Float64Array(model.demands.length);
     this.phaseSeconds = new Float64Array(model.phases.length);
@@ -148,9 +151,7 @@ export class Selection {
   objective(): number {
     const { model } = this;
     let total = -MISSING_PLANE_COST * bitCount(this.planesMissing());
-    for (const [i, d] of model.demands.entries()) {
-      if (d.weight > 0) total += worthOf(d.weight, this.served[i]!);
-    }
+    for (const i of this.weighty) total += worthOf(model.demands[i]!.weight, this.served[i]!);
     for (const [i, rule] of model.phases.entries()) {
       total -= (rule.shortPrice * Math.max(0, rule.least - this.phaseSeconds[i]!)) / 60;
     }
