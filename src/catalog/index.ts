@@ -2,6 +2,7 @@ import { type Catalog, drillRecord } from "@/core/catalog";
 import { approaches } from "./approaches";
 import { barAndPowerDrills } from "./drills/bar-and-power";
 import { hipDrills } from "./drills/hips";
+import { longHoldDrills } from "./drills/long-holds";
 import { raiseDrills } from "./drills/raise";
 import { shoulderDrills } from "./drills/shoulders";
 import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
@@ -18,6 +19,7 @@ export const catalog: Catalog = {
     ...hipDrills,
     ...squatHingeAnkleDrills,
     ...barAndPowerDrills,
+    ...longHoldDrills,
   ].map(drillRecord),
   approaches,
 };

@@ -124,15 +124,23 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
   });
 }
 
-/** What keeps every drill for a demand out: the first of these that any of them was refused for. */
+const CAUSE_OF: Record<Refusal, Cause> = {
+  dropped: "dropped",
+  area: "area",
+  equipment: "equipment",
+  approach: "approach",
+  "not-asked": "approach",
+};
+
+/** What keeps most of the drills for a demand out. */
 function causeFor(model: ChoiceModel, drills: readonly Drill[], demand: DemandId): Cause {
-  const reasons = new Set<Refusal>();
+  const counts = new Map<Cause, number>();
   for (const drill of drills) {
     const refusal = model.refused.get(drill.id);
-    if (refusal && (drill.serves[demand] ?? 0) >= 1) reasons.add(refusal);
+    if (!refusal || !drill.serves[demand]) continue;
+    const cause = CAUSE_OF[refusal];
+    counts.set(cause, (counts.get(cause) ?? 0) + 1);
   }
-  if (reasons.has("dropped")) return "dropped";
-  if (reasons.has("approach") || reasons.has("not-asked")) return "approach";
-  if (reasons.has("area")) return "area";
-  return reasons.has("equipment") ? "equipment" : "time";
+  const [most] = [...counts].sort(([, a], [, b]) => b - a);
+  return most?.[0] ?? "time";
 }
