@@ -2,7 +2,7 @@ import { planRequest } from "@/__tests__/fixtures";
 import { planWarmUp } from "@/core/plan";
 import { stairOf } from "@/core/stair";
 import { chosenOf, sameChoice, treadOf } from "./selection";
-import { STAIR, stairScale } from "./stair-scale";
+import { cornerClearance, STAIR, stairScale } from "./stair-scale";
 
 const plan = planWarmUp(planRequest("back-squat", 100));
 const stair = stairOf(plan, 16);
@@ -31,4 +31,16 @@ test("the scale is true to time and effort", () => {
   expect(scale.x(600) - scale.x(540)).toBeCloseTo(60 * scale.perSecond);
   expect(scale.y(0)).toBe(STAIR.ground);
   expect(scale.y(1)).toBe(STAIR.top);
+});
+
+test("an early climb sinks until it clears the corner where lift and time stand, a late one does not", () => {
+  const late = stairScale(1280, 1000);
+  expect(cornerClearance(stair, late, 1280)).toBe(0);
+  const early = { ...stair, treads: stair.treads.map((t) => ({ ...t, startsAt: t.startsAt * 0.2 })) };
+  const sunk = cornerClearance(early, late, 1280);
+  expect(sunk).toBeGreaterThan(0);
+  for (const t of early.treads.filter((o) => late.x(o.startsAt) < 600)) {
+    expect(late.y(t.height) + sunk).toBeGreaterThan(190);
+  }
+  expect(cornerClearance(early, late, 800)).toBe(0);
 });

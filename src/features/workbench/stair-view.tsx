@@ -7,7 +7,7 @@ import type { Weight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
 import { type Chosen, chosenOf, sameChoice } from "./selection";
 import { Ground, Phases, TimeLine } from "./stair-frame";
-import { STAIR, stairScale } from "./stair-scale";
+import { cornerClearance, STAIR, stairScale } from "./stair-scale";
 import { TreadShape } from "./tread-shape";
 
 /** Room to the right of the landing or the time there is, as seconds. */
@@ -51,6 +51,7 @@ export function StairView({
   const { box, width } = useWidth();
   const end = Math.max(stair.available, stair.treads.at(-1)?.nextAt ?? 0, stair.seconds) + ROOM_SECONDS;
   const scale = stairScale(width, end);
+  const sunk = cornerClearance(stair, scale, width);
   return (
     <div ref={box} className="w-full min-w-0 overflow-hidden">
       {/* biome-ignore lint/a11y/useSemanticElements: a group of treads inside a drawing has no HTML element */}
@@ -58,7 +59,8 @@ export function StairView({
         role="group"
         aria-label="The warm-up as a stair: time across, effort up"
         width={width}
-        height={STAIR.height}
+        height={STAIR.height + sunk}
+        viewBox={`0 ${-sunk} ${width} ${STAIR.height + sunk}`}
         className="block touch-pan-y select-none"
       >
         <Ground stair={stair} scale={scale} end={end} width={width} />

@@ -61,11 +61,9 @@ export function StepList({
               >
                 <span className="flex items-baseline gap-2">
                   <span className="w-4 shrink-0 text-right font-semibold text-ink-faint">{i + 1}</span>
-                  <span className="font-semibold whitespace-nowrap">{step.drill.name}</span>
+                  <span className="truncate font-semibold">{step.drill.name}</span>
                   {newPhase && (
-                    <span className="condensed whitespace-nowrap text-ink-faint">
-                      {PHASE_NAMES[step.phase]}
-                    </span>
+                    <span className="condensed shrink-0 text-ink-faint">{PHASE_NAMES[step.phase]}</span>
                   )}
                 </span>
                 <span className="ml-6 block truncate text-xs text-ink-soft">{step.reason}</span>

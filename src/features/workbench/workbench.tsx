@@ -107,8 +107,11 @@ export function Workbench({
             onEdit={edit}
           />
         </div>
-        <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
-          <section aria-label="Steps" className="min-h-0 overflow-y-auto px-7 pb-4">
+        <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-2 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem] xl:grid-rows-1">
+          <section
+            aria-label="Steps"
+            className="min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
+          >
             <StepList
               plan={plan}
               stair={stair}
@@ -140,7 +143,7 @@ export function Workbench({
             // Scrolls on its own, so it has to be reachable by keyboard.
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
             tabIndex={0}
-            className="min-h-0 space-y-4 overflow-y-auto border-l border-line px-5 py-4"
+            className="min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
           >
             <Findings findings={plan.findings} />
             <Coverage coverage={plan.coverage} />
