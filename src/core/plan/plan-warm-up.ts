@@ -49,7 +49,7 @@ export function planWarmUp(request: PlanRequest): Plan {
         lift: planned.lift,
         working: planned.working,
         style: planned.style ?? request.approach.rampStyle,
-        experience: request.athlete.experience,
+        experience: planned.experience ?? request.athlete.experience,
         slowToWarm: planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift),
         similarDone:
           planned.similarDone ??
@@ -57,7 +57,7 @@ export function planWarmUp(request: PlanRequest): Plan {
             planned.lift,
             request.lifts.slice(0, i).map((p) => p.lift),
           ),
-        room: request.room,
+        room: planned.room ?? request.room,
         rampSets: planned.rampSets,
         fixed: planned.fixed,
       }),

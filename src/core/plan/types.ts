@@ -3,7 +3,7 @@ import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../cata
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
 import type { BarKit } from "../plates";
-import type { FixedSet, Ramp, RampRequest, RampStyleId, Room } from "../ramp";
+import type { Experience, FixedSet, Ramp, RampRequest, RampStyleId, Room } from "../ramp";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, OwnDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
@@ -23,6 +23,10 @@ export interface PlannedLift {
   slowToWarm?: RampRequest["slowToWarm"];
   /** Absent: worked out from the lifts before it. */
   similarDone?: number;
+  /** Absent: as for the whole warm-up. */
+  experience?: Experience;
+  /** Absent: as for the whole warm-up. */
+  room?: Room;
 }
 
 export interface PlanRequest {

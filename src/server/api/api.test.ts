@@ -134,6 +134,19 @@ describe("POST /api/plan", () => {
     });
   });
 
+  test("takes what is said of one lift for that lift's ramp", async () => {
+    const sets = async (change: object) => {
+      const body = await (await post(planResponse, { ...plan, lifts: [{ ...lift, ...change }] })).json();
+      return body.ramps[0].sets.length;
+    };
+    const usual = await sets({});
+    expect(await sets({ room: "cold" })).toBe(usual + 1);
+    expect(await sets({ athlete: { slowToWarm: 2 } })).toBe(usual + 2);
+    expect(await sets({ rampSets: 2 })).toBe(2);
+    const light = { working: { weight: 45, reps: 5, sets: 3 } };
+    expect(await sets({ ...light, athlete: { experience: "beginner" } })).toBe((await sets(light)) - 1);
+  });
+
   test("keeps to the equipment that is given", async () => {
     const { drills } = await catalogResponse().json();
     const body = await (await post(planResponse, { ...plan, equipment: [] })).json();

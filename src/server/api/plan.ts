@@ -43,6 +43,8 @@ export async function planResponse(request: Request): Promise<Response> {
       rampSets: l.rampSets,
       slowToWarm: l.athlete?.slowToWarm,
       similarDone: l.similarDone,
+      experience: l.athlete?.experience,
+      room: l.room,
     })),
     minutes: body.minutes,
     athlete: body.athlete,
