@@ -1,7 +1,7 @@
 import { catalogLift } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { type AreaId, type AreaLevel, drillById } from "../catalog";
-import { type AthleteProfile, isStiff, rulesOut, slowToWarmFor } from ".";
+import { type AthleteProfile, ageOn, isStiff, rulesOut, slowToWarmFor } from ".";
 
 const athlete = (...areas: [AreaId, AreaLevel][]): AthleteProfile => ({
   experience: "intermediate",
@@ -47,4 +47,9 @@ describe("what an area rules out", () => {
   test("slow: nothing", () => {
     expect(rulesOut(athlete(["knee", "very-slow"]), drill("vertical-jump"))).toBeNull();
   });
+});
+
+test("age is counted in the year of the day, and unknown without a birth year", () => {
+  expect(ageOn(1990, "2026-03-01")).toBe(36);
+  expect(ageOn(null, "2026-03-01")).toBeNull();
 });

@@ -35,3 +35,8 @@ export function rulesOut(athlete: AthleteProfile, drill: Drill): AthleteArea | n
   const hard = drill.effort >= TOO_HARD_WHEN_SORE || drill.impact !== "none";
   return against.find((a) => a.level === "avoid") ?? against.find((a) => a.level === "sore" && hard) ?? null;
 }
+
+/** Age in the year of an ISO day, in years; null if the birth year is not known. */
+export function ageOn(birthYear: number | null, day: string): number | null {
+  return birthYear === null ? null : Number(day.slice(0, 4)) - birthYear;
+}

@@ -1,1 +1,1 @@
-export { type AthleteProfile, isStiff, rulesOut, slowToWarmFor } from "./athlete";
+export { type AthleteProfile, ageOn, isStiff, rulesOut, slowToWarmFor } from "./athlete";

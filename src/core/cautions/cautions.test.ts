@@ -49,9 +49,9 @@ test("the young are supervised", () => {
   expect(ids({ age: 18 })).not.toContain("young");
 });
 
-test("each is said once", () => {
-  const found = ids({ drills: [drill("band-walk"), drill("face-pull"), drill("band-walk")], age: 16 });
-  expect(new Set(found).size).toBe(
-    found.length - (found.filter((id) => id === "band-walk").length > 1 ? 1 : 0),
-  );
+test("each is said once, however many drills it applies to", () => {
+  const found = ids({
+    drills: [drill("band-walk"), drill("face-pull"), drill("vertical-jump"), drill("low-box-jump")],
+  });
+  expect(found).toEqual(["bands", "jumps", "vertical-jump", "low-box-jump", "clinician", "stop"]);
 });

@@ -2,14 +2,11 @@ import { AREAS, type Drill } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, Refusal } from "../sequence";
+import { MATTERS_FROM, releases, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { demandInSentence, joinWords } from "./reasons";
 import type { Plan, PlanRequest } from "./types";
 
-/** From this weight on a demand counts as one that should be served. */
-const MATTERS = 2;
-/** Served less than this, it counts as left out. */
-const ENOUGH = 2;
 const MOST_NAMED = 4;
 
 /** What the coach should know about a plan: what was left out and why, and what speaks against the lift. */
@@ -69,13 +66,7 @@ function ownDrillFindings({ athlete }: PlanRequest, plan: Plan): Finding[] {
   }
   const { chosen } = plan.choice;
   for (const held of chosen.filter((c) => c.pinned && c.drill.stretch)) {
-    const moved = chosen.some(
-      (c) =>
-        c.drill.mode === "dynamic" &&
-        c.phaseIndex >= held.phaseIndex &&
-        c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
-    );
-    if (!moved) {
+    if (!chosen.some((c) => releases(held, c))) {
       found.push({
         code: "stretch-without-movement",
         message: `${held.drill.name} is a held stretch with no dynamic work on the same range after it.`,
@@ -101,7 +92,7 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
   const byCause = new Map<Cause, { names: string[]; cheapest: Candidate[] }>();
   model.demands.forEach((d, i) => {
     const served = chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0);
-    if (d.weight < MATTERS || served >= ENOUGH) return;
+    if (d.weight < MATTERS_FROM || served >= SHORTFALL_SERVED) return;
     const helpers = model.candidates.filter(
       (c) =>
         !chosen.some((o) => o.family === c.family) && c.serves.some((s) => s.demand === i && s.served >= 1),

@@ -41,6 +41,8 @@ export function repsBand(reps: number): RepsBand {
 export const MOST_SETS = 8;
 export const HIGH_REPS = 10;
 export const LOW_REPS = 2;
+/** A ramp set from this share of the working weight on is heavy. */
+export const HEAVY = 0.85;
 export const BEGINNER_RATIO = 2.5;
 /** At most this many sets are added for the lift, the athlete's areas and the room together. */
 export const MOST_ADDED = { usual: 2, sore: 4 };

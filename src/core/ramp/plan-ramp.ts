@@ -7,6 +7,7 @@ import { type ChosenLoads, chooseLoads, type LoadProblem } from "./choose-loads"
 import {
   FIRST_JUMP_SHARE,
   FLOOR_BASE_DIVISOR,
+  HEAVY,
   LEAST_GAP,
   repsBand,
   SECONDS_PER_MOVE,
@@ -61,7 +62,7 @@ export function planRamp(request: RampRequest): Ramp {
     totals: {
       seconds: sets.reduce((sum, s) => sum + s.seconds + s.restSeconds, 0),
       reps: sets.reduce((sum, s) => sum + s.reps, 0),
-      repsAt85: sets.reduce((sum, s) => sum + (s.fraction >= 0.85 ? s.reps : 0), 0),
+      repsAt85: sets.reduce((sum, s) => sum + (s.fraction >= HEAVY ? s.reps : 0), 0),
       moves,
     },
     findings,

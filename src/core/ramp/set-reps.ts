@@ -1,10 +1,9 @@
-import { HIGH_REPS } from "./constants";
+import { HEAVY, HIGH_REPS } from "./constants";
 import type { FixedSet, RampLift } from "./types";
 
 const FIRST_SET_REPS = { usual: 8, highReps: 10, olympic: 5 };
 const OLYMPIC_MOST_REPS = 3;
 const MOST_TOTAL_REPS = { usual: 30, highReps: 35 };
-const HEAVY = 0.85;
 const MOST_HEAVY_REPS = 3;
 
 function usualReps(fraction: number, workingReps: number): number {

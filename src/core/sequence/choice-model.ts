@@ -5,6 +5,7 @@ import {
   type DrillId,
   type EquipmentId,
   families,
+  PHASES,
   type Phase,
   type PhaseRule,
   PLANES,
@@ -186,19 +187,9 @@ function effectOf(drill: Drill, dose: { sets: number; amount: number }): number 
   return nearest.effect;
 }
 
-const USUAL_PHASE_ORDER: readonly Phase[] = [
-  "raise",
-  "release",
-  "mobilise",
-  "activate",
-  "power",
-  "rehearse",
-  "cool-down",
-];
-
 /** Where the coach's own drill goes whose phase the approach leaves out: after the phases that usually precede it. */
 function phaseIndexOfForeign(phases: ChoiceModel["phases"], phase: Phase): number {
-  const place = USUAL_PHASE_ORDER.indexOf(phase);
-  const after = phases.filter((p) => USUAL_PHASE_ORDER.indexOf(p.phase) < place).length;
+  const place = PHASES.indexOf(phase);
+  const after = phases.filter((p) => PHASES.indexOf(p.phase) < place).length;
   return after - 0.5;
 }

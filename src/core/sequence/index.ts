@@ -7,7 +7,7 @@ export {
   type Refusal,
 } from "./choice-model";
 export { chooseDrills } from "./choose-drills";
-export { CHANGE_ESTIMATE_SECONDS } from "./constants";
+export { MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
 export { orderCost, orderDrills } from "./order-drills";
-export { objectiveOf, Selection } from "./selection";
+export { objectiveOf, releases, Selection } from "./selection";
 export { type Placed, timetable } from "./timetable";

@@ -161,7 +161,7 @@ export class Selection {
 }
 
 /** Whether `mover` is dynamic work on a range that the stretch `held` serves, in the same phase or a later one. */
-function releases(held: Candidate, mover: Candidate): boolean {
+export function releases(held: Candidate, mover: Candidate): boolean {
   if (mover.drill.mode !== "dynamic" || mover.phaseIndex < held.phaseIndex) return false;
   return mover.serves.some(({ demand }) => held.serves.some((s) => s.demand === demand));
 }

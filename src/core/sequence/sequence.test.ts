@@ -99,18 +99,29 @@ describe("every choice", () => {
       }
     }));
 
-  test("follows a stretch with dynamic work on a shared range", () =>
-    holds((_, __, chosen) => {
-      for (const held of chosen.filter((c) => c.drill.stretch)) {
-        const moved = chosen.some(
-          (c) =>
-            c.drill.mode === "dynamic" &&
-            c.phaseIndex >= held.phaseIndex &&
-            c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
-        );
-        expect(moved).toBe(true);
-      }
-    }));
+  test("follows a stretch with dynamic work on a shared range, where the approach releases", () => {
+    const usual = approach("temperature-first");
+    const release = { phase: "release", mostDrills: 3, least: 120, most: 240, shortPrice: 20 } as const;
+    const releasing = { ...usual, phases: usual.phases.toSpliced(1, 0, release) };
+    let stretches = 0;
+    fc.assert(
+      fc.property(anyPlanRequest, (request) => {
+        const { chosen } = choiceOf({ ...request, minutes: request.minutes + 15, approach: releasing });
+        for (const held of chosen.filter((c) => c.drill.stretch)) {
+          stretches += 1;
+          const moved = chosen.some(
+            (c) =>
+              c.drill.mode === "dynamic" &&
+              c.phaseIndex >= held.phaseIndex &&
+              c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
+          );
+          expect(moved).toBe(true);
+        }
+      }),
+      { numRuns: 40 },
+    );
+    expect(stretches).toBeGreaterThan(10);
+  });
 
   test("is specific: each drill serves something asked, raising apart", () =>
     holds((_, model, chosen) => {

@@ -1,5 +1,5 @@
 export { convertWeight } from "./convert";
 export { formatClock, formatSeconds } from "./format-duration";
 export { formatWeight, formatWeightWithUnit } from "./format-weight";
-export { parseWeight } from "./parse-weight";
+export { GREATEST_WEIGHT, parseWeight } from "./parse-weight";
 export { kilograms, UNIT_SYSTEMS, type UnitSystem, type Weight, weight, weightValue } from "./weight";

@@ -2,7 +2,7 @@ import { fail, ok, type Result } from "../result";
 import { type Weight, weight } from "./weight";
 
 /** Above this no bar, athlete or stack is meant; a typing slip is. In kg or lb. */
-const GREATEST_WEIGHT = 2000;
+export const GREATEST_WEIGHT = 2000;
 
 /**
  * Reads a weight as typed, with a point or a comma.

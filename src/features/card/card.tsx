@@ -2,6 +2,7 @@ import { format, parseISO } from "date-fns";
 import { ArrowLeft } from "lucide-react";
 import Link from "next/link";
 import { catalog } from "@/catalog";
+import { ageOn } from "@/core/athlete";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { cautionsFor } from "@/core/cautions";
 import { formatDose } from "@/core/dose";
@@ -23,12 +24,11 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
   const plan = planWarmUp(request);
   const stair = stairOf(plan, draft.minutes);
   const { lift } = request.lifts[0]!;
-  const age = athlete.birthYear === null ? null : Number(day.slice(0, 4)) - athlete.birthYear;
   const cautions = cautionsFor({
     lifts: [lift],
     drills: plan.steps.map((s) => s.drill),
     areas: athlete.areas,
-    age,
+    age: ageOn(athlete.birthYear, day),
   });
   return (
     <div className="min-h-dvh bg-chalk-deep print:bg-white">

@@ -7,7 +7,7 @@ import { AREAS } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { barKit, loadableTotals, loadTable, nearestLoadable } from "@/core/plates";
 import { fail, ok } from "@/core/result";
-import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import { formatWeight, GREATEST_WEIGHT, parseWeight, type Weight, weight } from "@/core/units";
 import {
   type AthleteRecord,
   type GymKit,
@@ -143,8 +143,6 @@ export function Brief({
 
 /** The weight to start from when none is known: twice the bar. */
 const USUAL_START = 2;
-/** Stepping goes no further than this. */
-const GREATEST = weight(2000);
 
 function WorkingWeight({
   gym,
@@ -162,7 +160,10 @@ function WorkingWeight({
     return [...new Set([lower, upper].filter((o) => o !== null))];
   };
   const all = useMemo(
-    () => loadableTotals(loadTable(barKit(gym.bar.weight, gym.bar.collar, gym.plates), GREATEST, false)),
+    () =>
+      loadableTotals(
+        loadTable(barKit(gym.bar.weight, gym.bar.collar, gym.plates), weight(GREATEST_WEIGHT), false),
+      ),
     [gym],
   );
   return (

@@ -3,6 +3,7 @@
 import { useMemo, useState } from "react";
 import { startWarmUpAction } from "@/app/actions";
 import { catalog } from "@/catalog";
+import { ageOn } from "@/core/athlete";
 import { cautionsFor } from "@/core/cautions";
 import { planWarmUp } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
@@ -50,12 +51,11 @@ export function Workbench({
   );
   const tread = treadOf(wanted, stair, plan);
   const chosen = tread ? chosenOf(tread, plan) : wanted;
-  const age = athlete.birthYear === null ? null : Number(opened.day.slice(0, 4)) - athlete.birthYear;
   const cautions = cautionsFor({
     lifts: [lift],
     drills: plan.steps.map((s) => s.drill),
     areas: athlete.areas,
-    age,
+    age: ageOn(athlete.birthYear, opened.day),
   });
 
   useWorkbenchKeys({

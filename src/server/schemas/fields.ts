@@ -1,9 +1,6 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
-import { type Weight, weight } from "@/core/units";
-
-/** Above this no bar, plate or athlete is meant; a typing slip is. */
-const GREATEST_WEIGHT = 2000;
+import { GREATEST_WEIGHT, type Weight, weight } from "@/core/units";
 
 /** A weight in kg or lb as JSON has it; becomes an integer of the fine unit. */
 export const weightField = z
