@@ -1,8 +1,9 @@
 import { catalog } from "@/catalog";
 import type { AreaId, AreaLevel } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
-import type { PlanRequest } from "@/core/plan";
+import { type PlanRequest, planWarmUp } from "@/core/plan";
 import { barKit, type PlateKind } from "@/core/plates";
+import { type ChoiceModel, choiceModels } from "@/core/sequence";
 import { type Weight, weight } from "@/core/units";
 
 const plate = (kg: number, pairs: number): PlateKind => ({
@@ -78,4 +79,10 @@ export function planCases(): PlanRequest[] {
     }
   }
   return cases;
+}
+
+/** What the first block's drills of a request are chosen from: a model for each number of rounds. */
+export function firstChoices(request: PlanRequest): ChoiceModel[] {
+  const { model } = planWarmUp(request).blocks[0]!.choice;
+  return choiceModels({ ...request, demands: model.demands, seconds: model.seconds });
 }

@@ -16,7 +16,12 @@ export function measure(cases: readonly (() => unknown)[], rounds: number): Time
       times.push(performance.now() - start);
     }
   }
-  times.sort((a, b) => a - b);
+  return spread(times);
+}
+
+/** Median, 95 % and worst of times in milliseconds. */
+export function spread(unsorted: readonly number[]): Times {
+  const times = unsorted.toSorted((a, b) => a - b);
   const at = (share: number) => times[Math.min(times.length - 1, Math.floor(times.length * share))]!;
   return { median: at(0.5), p95: at(0.95), worst: times.at(-1)! };
 }

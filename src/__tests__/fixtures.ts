@@ -167,3 +167,22 @@ export const anyPlanRequest: fc.Arbitrary<PlanRequest> = fc
   .map(({ lift, kg, limiters, areas, ...change }) =>
     planRequest(lift, kg, { ...change, athlete: { experience: "intermediate", limiters, areas } }),
   );
+
+/** So many different plan requests: planning takes a while, so each is used for many checks. */
+export function somePlanRequests(count: number): PlanRequest[] {
+  return fc.sample(anyPlanRequest, count);
+}
+
+/** Runs a check and says for which request it failed. */
+export function nameOnFailure(request: PlanRequest, check: () => void): void {
+  try {
+    check();
+  } catch (error) {
+    const { approach: by, drills: _, lifts, equipment, ...rest } = request;
+    const what = lifts.map((l) => `${l.lift.id} ${l.working?.weight} × ${l.working?.reps}`).join(", ");
+    const kit = equipment ? [...equipment].join(" ") : "any kit";
+    (error as Error).message =
+      `${what}; ${by.id}; ${kit}; ${JSON.stringify(rest)}\n${(error as Error).message}`;
+    throw error;
+  }
+}

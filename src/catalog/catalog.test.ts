@@ -1,4 +1,4 @@
-import { type Drill, EQUIPMENT, PHASES } from "@/core/catalog";
+import { type Drill, EQUIPMENT, isMeant, PHASES } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, isDemandId } from "@/core/demands";
 import { doseSeconds } from "@/core/dose";
 import { catalog } from ".";
@@ -12,8 +12,10 @@ test("ids are unique", () => {
   }
 });
 
-test("there are at least 45 drills", () => {
-  expect(drills.length).toBeGreaterThanOrEqual(45);
+test("nothing is missing", () => {
+  expect(drills.length).toBeGreaterThanOrEqual(150);
+  expect(lifts).toHaveLength(33);
+  expect(approaches).toHaveLength(8);
 });
 
 describe.each(drills.map((d): [string, Drill] => [d.id, d]))("%s", (_, drill) => {
@@ -77,8 +79,10 @@ describe("lifts", () => {
   test.each(lifts.map((l) => [l.id, l] as const))(
     "%s asks for its own pattern and prime movers",
     (_, lift) => {
-      expect(DEMANDS[lift.pattern].kind).toBe("pattern");
-      expect(lift.asks[lift.pattern]).toBe(3);
+      if (lift.pattern) {
+        expect(DEMANDS[lift.pattern].kind).toBe("pattern");
+        expect(lift.asks[lift.pattern]).toBe(3);
+      } else expect(lift.compound).toBe(false);
       for (const mover of lift.primeMovers) expect(lift.asks[mover]).toBeGreaterThanOrEqual(1);
       expect(lift.loads.length).toBeGreaterThan(0);
     },
@@ -92,6 +96,16 @@ test("approaches have each phase once, with room for what they want", () => {
     for (const rule of approach.phases) {
       expect(rule.least).toBeLessThanOrEqual(rule.most);
       expect(rule.mostDrills).toBeGreaterThan(0);
+      expect(drills.some((d) => d.phases.includes(rule.phase) && isMeant(d, rule.only ?? {}))).toBe(true);
     }
+    for (const slot of approach.slots) {
+      const rule = approach.phases.find((p) => p.phase === slot.phase)!;
+      const fillers = drills.filter(
+        (d) => d.phases.includes(slot.phase) && isMeant(d, slot.filledBy) && isMeant(d, rule.only ?? {}),
+      );
+      expect(fillers.length).toBeGreaterThanOrEqual(slot.drills.most);
+      expect(slot.drills.least).toBeLessThanOrEqual(slot.drills.most);
+    }
+    for (const phase of approach.circuit?.phases ?? []) expect(phases).toContain(phase);
   }
 });

@@ -1,10 +1,12 @@
 import type { DemandId } from "../demands";
 import type { RampStyleId } from "../ramp";
 import type { Plane } from "./drill";
+import type { DrillFilter } from "./drill-filter";
 import type { Phase } from "./phases";
 
 /** What an approach allows in one phase. */
 export interface PhaseRule {
+  phase: Phase;
   /** Most drills in the phase: each one more is one more thing to explain. */
   mostDrills: number;
   /** Most seconds of drills in the phase. */
@@ -12,6 +14,8 @@ export interface PhaseRule {
   /** Fewest seconds wanted; falling short costs `shortPrice` for each minute. */
   least: number;
   shortPrice: number;
+  /** Only these drills; absent: all of the phase. */
+  only?: DrillFilter;
   /** Only drills for the athlete's limiters. */
   limitersOnly?: boolean;
   /** Only if the room is cold or an area of the athlete is slow to warm. */
@@ -20,7 +24,17 @@ export interface PhaseRule {
   whenAsked?: DemandId;
 }
 
-/** One school of warming up, as parameters. */
+/** A job that an approach wants done in every session, whatever is lifted. */
+export interface Slot {
+  name: string;
+  phase: Phase;
+  /** The drills that do it. */
+  filledBy: DrillFilter;
+  /** Drills wanted, and the most there may be. */
+  drills: { least: number; most: number };
+}
+
+/** One school of warming up, as parameters (docs/model.md, "Approaches"). */
 export interface Approach {
   id: string;
   name: string;
@@ -28,14 +42,43 @@ export interface Approach {
   belief: string;
   /** What it does about it, in a sentence or two. */
   summary: string;
+  /** What it gives up first when there is little time, in a few words. */
+  givesUp: string;
   /** Phases in their order; a phase that is absent is left out. */
-  phases: readonly (PhaseRule & { phase: Phase })[];
+  phases: readonly PhaseRule[];
+  /** Jobs to be done in every session. */
+  slots: readonly Slot[];
+  /** Phases that are done round and round, one after the other, and the most rounds; null: none are. */
+  circuit: { phases: readonly Phase[]; mostRounds: number } | null;
+  /** Demands that weigh at least this much in every session. */
+  floors: Readonly<Partial<Record<DemandId, number>>>;
   /** Planes that the mobilise and activate drills together should cover. */
   planes: readonly Plane[];
-  /** How many of the athlete's limiters are worked on, and the time for drills there only for them. Seconds. */
-  limiters: { most: number; secondsEach: number; secondsAll: number };
+  /** Drills that it likes more (or, below 0, less) than what they serve. Points. */
+  favours: readonly { drills: DrillFilter; points: number }[];
+  /** Phases in which easier and harder versions of one drill may follow each other. */
+  progressionsIn: readonly Phase[];
+  /** The way it goes through the body, where it asks for one. */
+  bodyOrder: "top-down" | "ground-up" | null;
+  /**
+   * How many of the athlete's limiters are worked on, the time for drills there only for them, in seconds,
+   * and where those drills stand.
+   */
+  limiters: {
+    most: number;
+    secondsEach: number;
+    secondsAll: number;
+    place: "first" | "in-phase" | "last";
+  };
   /** Demands that the light ramp sets serve besides the lift's own pattern and prime movers. */
   rampServes: readonly DemandId[];
   rampStyle: RampStyleId;
+  /**
+   * Ramps of later lifts: in full, shorter by how warm the athlete is, the least there may be, or the least
+   * where an earlier lift has warmed the same half of the body.
+   */
+  laterRamps: "full" | "shorter" | "least" | "least-in-region";
+  /** The most of the time that the first ramp may take before it gives up sets for drills, 0 to 1. */
+  rampShare: number;
   typicalMinutes: { from: number; to: number };
 }

@@ -1,4 +1,4 @@
-export type { Approach, PhaseRule } from "./approach";
+export type { Approach, PhaseRule, Slot } from "./approach";
 export { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel, type AthleteArea } from "./areas";
 export { type Catalog, drillById, families } from "./catalog";
 export {
@@ -11,6 +11,7 @@ export {
   type Plane,
   type Position,
 } from "./drill";
+export { type DrillFilter, isMeant } from "./drill-filter";
 export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId, kitInUse } from "./equipment";
-export type { Lift } from "./lift";
+export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

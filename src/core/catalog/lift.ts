@@ -1,17 +1,23 @@
 import type { DemandId, DemandWeights } from "../demands";
 import type { AreaId } from "./areas";
 
+/** What a lift is loaded with. */
+export const IMPLEMENTS = ["barbell", "dumbbells", "machine", "stack", "bodyweight"] as const;
+export type Implement = (typeof IMPLEMENTS)[number];
+
 /** A main lift: what it asks for and what its ramp has to know. */
 export interface Lift {
   id: string;
   name: string;
   /** What it asks of the body, 1 to 3. */
   asks: DemandWeights;
-  pattern: DemandId;
+  /** Its movement; null for single-joint lifts. */
+  pattern: DemandId | null;
   /** Muscles that the lift's own ramp sets wake. */
   primeMovers: readonly DemandId[];
   /** Areas of the body that it loads. */
   loads: readonly AreaId[];
+  implement: Implement;
   /** Whether the bar must stand at full height on the floor. */
   fromFloor: boolean;
   olympic: boolean;

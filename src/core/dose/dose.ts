@@ -94,6 +94,23 @@ function nearestDose(range: DoseRange, total: number): { sets: number; amount: n
   return best;
 }
 
+/**
+ * What any dose is worth against the middle one: on the line through the three levels, falling to 0 with the
+ * dose below the first and level above the last.
+ */
+export function doseEffect(range: DoseRange, sets: number, amount: number): number {
+  const share = (sets * amount) / (range.sets[1] * range.amount[1]);
+  let from = { share: 0, effect: 0 };
+  for (const level of LEVELS) {
+    if (share <= level.share) {
+      const along = (share - from.share) / (level.share - from.share);
+      return from.effect + along * (level.effect - from.effect);
+    }
+    from = level;
+  }
+  return from.effect;
+}
+
 /** One step more (1) or less (-1) of a drill: first the amount, and at its end the sets. Null at the end of the range. */
 export function stepDose(
   range: DoseRange,

@@ -2,6 +2,7 @@ export {
   type Dose,
   type DoseKind,
   type DoseRange,
+  doseEffect,
   doseForSeconds,
   doseLevels,
   doseOf,

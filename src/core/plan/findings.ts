@@ -4,16 +4,27 @@ import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, Refusal } from "../sequence";
 import { MATTERS_FROM, releases, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
+import { hasRamp } from "./plan-ramps";
 import { demandInSentence, joinWords } from "./reasons";
 import type { Plan, PlanRequest } from "./types";
 
 const MOST_NAMED = 4;
 
-/** What the coach should know about a plan: what was left out and why, and what speaks against the lift. */
-export function planFindings(request: PlanRequest, plan: Plan): Finding[] {
+/**
+ * What the coach should know about a plan: what was left out and why, and what speaks against the lift.
+ *
+ * @param givenUp ramp sets that were given up for lack of time.
+ */
+export function planFindings(request: PlanRequest, plan: Plan, givenUp: number): Finding[] {
   const found: Finding[] = [...liftFindings(request)];
   const available = request.minutes * 60;
-  const rampSeconds = plan.ramps[0]?.totals.seconds ?? 0;
+  const rampSeconds = plan.seconds - plan.drillSeconds;
+  if (givenUp > 0) {
+    found.push({
+      code: "ramp-shortened",
+      message: `For lack of time the ramp gives up ${givenUp === 1 ? "a set" : `${givenUp} sets`}; its jumps stay within their limits.`,
+    });
+  }
   if (rampSeconds > available) {
     found.push({
       code: "ramp-over-time",
@@ -26,8 +37,14 @@ export function planFindings(request: PlanRequest, plan: Plan): Finding[] {
     });
   }
   found.push(...ownDrillFindings(request, plan));
-  request.lifts.forEach(({ lift, working }, i) => {
-    if (working) found.push(...plan.ramps[i]!.findings);
+  request.lifts.forEach(({ lift, working, rampless }, i) => {
+    if (rampless) return;
+    if (!hasRamp({ lift })) {
+      found.push({
+        code: "drills-only",
+        message: `The ${lift.name.toLowerCase()} gets its drills only: ramp-up sets are worked out for barbell lifts.`,
+      });
+    } else if (working) found.push(...plan.ramps[i]!.findings);
     else {
       found.push({
         code: "no-working-weight",
@@ -64,9 +81,9 @@ function ownDrillFindings({ athlete }: PlanRequest, plan: Plan): Finding[] {
       });
     }
   }
-  const { chosen } = plan.choice;
-  for (const held of chosen.filter((c) => c.pinned && c.drill.stretch)) {
-    if (!chosen.some((c) => releases(held, c))) {
+  for (const { choice } of plan.blocks) {
+    for (const held of choice.chosen.filter((c) => c.pinned && c.drill.stretch)) {
+      if (choice.chosen.some((c) => releases(held, c))) continue;
       found.push({
         code: "stretch-without-movement",
         message: `${held.drill.name} is a held stretch with no dynamic work on the same range after it.`,
@@ -88,7 +105,7 @@ const SENTENCES: Record<Cause, (names: string) => string> = {
 
 /** The demands that matter and are hardly served, gathered by what kept them out. */
 function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
-  const { model, chosen } = plan.choice;
+  const { model, chosen } = plan.blocks[0]!.choice;
   const byCause = new Map<Cause, { names: string[]; cheapest: Candidate[] }>();
   model.demands.forEach((d, i) => {
     const served = chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0);

@@ -1,128 +1,157 @@
-import { slowToWarmFor } from "../athlete";
-import type { Lift } from "../catalog";
-import { DEMAND_IDS, DEMANDS } from "../demands";
+import type { Progress } from "../choice";
+import { DEMANDS } from "../demands";
 import { doseOf } from "../dose";
-import { planRamp, type Ramp } from "../ramp";
 import {
+  type AskedDemand,
   askedDemands,
-  buildChoiceModel,
-  type Candidate,
-  type ChoiceModel,
+  type ChoiceOfDrills,
+  type Chooser,
   chooseDrills,
-  orderDrills,
+  exactly,
   type Placed,
-  timetable,
+  quickly,
 } from "../sequence";
 import { planFindings } from "./findings";
+import { approachBetweenLifts, onlyNew } from "./later-block";
+import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
-import type { CoveredDemand, Plan, PlanRequest } from "./types";
+import type { CoveredDemand, Plan, PlanRequest, PlanStep } from "./types";
+import { workSeconds } from "./work-seconds";
 
-/** How often the choice is tightened until the ordered timetable fits the time. */
-const MOST_TIGHTENINGS = 12;
-
-/**
- * Share of what a lift asks that the lifts before it have asked already, 0 to 1:
- * Σ min(b, a) / Σ b over the demands (docs/model.md, "Already warm").
- */
-export function similarDone(lift: Lift, before: readonly Lift[]): number {
-  let shared = 0;
-  let all = 0;
-  for (const demand of DEMAND_IDS) {
-    const asks = lift.asks[demand] ?? 0;
-    all += asks;
-    shared += Math.min(asks, Math.max(0, ...before.map((b) => b.asks[demand] ?? 0)));
-  }
-  return all === 0 ? 0 : shared / all;
-}
+const LATER_DRILL_SECONDS = 180;
 
 /**
- * Plans the warm-up of one athlete: the ramp of each lift, and before the first one the drills that serve the
- * session best in the time the ramp leaves. A plan is always given; what it had to give up stands in `findings`.
+ * Plans the warm-up of one athlete: the ramp of each lift, the drills that serve the session best in the time
+ * that the first ramp leaves, and before each later lift what is new. A plan is always given; what it had to
+ * give up stands in `findings`. The drills are a very good choice; `planExactly` finds the best.
  */
 export function planWarmUp(request: PlanRequest): Plan {
-  const ramps = request.lifts.map(
-    (planned, i): Ramp | null =>
-      planned.working &&
-      planRamp({
-        unit: request.unit,
-        kit: planned.kit,
-        lift: planned.lift,
-        working: planned.working,
-        style: planned.style ?? request.approach.rampStyle,
-        experience: planned.experience ?? request.athlete.experience,
-        slowToWarm: planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift),
-        similarDone:
-          planned.similarDone ??
-          similarDone(
-            planned.lift,
-            request.lifts.slice(0, i).map((p) => p.lift),
-          ),
-        room: planned.room ?? request.room,
-        rampSets: planned.rampSets,
-        fixed: planned.fixed,
-      }),
-  );
-  const demands = askedDemands(
-    request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 })),
-    request.athlete.limiters,
-    request.approach,
-  );
-  const rampSeconds = ramps[0]?.totals.seconds ?? 0;
-  const forDrills = Math.max(0, request.minutes * 60 - rampSeconds);
-  const { model, placed, seconds } = fitDrills(buildChoiceModel({ ...request, demands, seconds: forDrills }));
+  const planning = planWith(request, quickly());
+  for (;;) {
+    const { value, done } = planning.next();
+    if (done) return value;
+  }
+}
 
-  const chosen = placed.map((p) => p.candidate);
+/** As `planWarmUp` with the best choice of drills, proven; yields how far the proof is. */
+export function planExactly(request: PlanRequest): Generator<Progress, Plan> {
+  return planWith(request, exactly);
+}
+
+/** Lifts that are done in turns belong to one block. */
+export function blocksOf(lifts: PlanRequest["lifts"]): number[][] {
+  const blocks: number[][] = [];
+  lifts.forEach((_, i) => {
+    if (i > 0 && lifts[i - 1]!.pairedWithNext) blocks.at(-1)!.push(i);
+    else blocks.push([i]);
+  });
+  return blocks;
+}
+
+function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, Plan> {
+  const blocks = blocksOf(request.lifts);
+  const { ramps, givenUp } = planRamps(request, blocks[0]!);
+  const session = request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 }));
   const plan: Plan = {
-    steps: placed.map((p) => ({
-      drill: p.candidate.drill,
-      phase: p.candidate.phase,
-      dose: doseOf(p.candidate.drill.dose, p.candidate.sets, p.candidate.amount),
-      seconds: p.seconds,
-      startsAt: p.startsAt,
-      serves: p.candidate.serves
-        .map((s) => ({ demand: demands[s.demand]!, served: s.served }))
-        .filter((s) => s.demand.weight > 0 || s.demand.asked > 0)
-        .map((s) => ({ demand: s.demand.demand, weight: s.served })),
-      reason: reasonFor(p.candidate, demands),
-      pinned: p.candidate.pinned,
-    })),
+    steps: [],
     ramps,
-    coverage: coverageOf(model, chosen),
-    drillSeconds: seconds,
-    seconds: seconds + rampSeconds,
+    blocks: [],
+    coverage: [],
+    drillSeconds: 0,
+    seconds: 0,
     findings: [],
-    choice: { model, chosen },
   };
-  plan.findings = planFindings(request, plan);
+  let clock = 0;
+  let served: number[] = [];
+  let demands: AskedDemand[] = [];
+  for (const [block, lifts] of blocks.entries()) {
+    const rampSeconds = lifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
+    const own = request.own.filter((o) => (o.block ?? 0) === block);
+    let choice: ChoiceOfDrills;
+    if (block === 0) {
+      demands = askedDemands(session, request.athlete.limiters, request.approach);
+      const seconds = Math.max(0, request.minutes * 60 - rampSeconds);
+      choice = yield* chooseDrills({ ...request, own, demands, seconds }, chooser);
+      served = demands.map(() => 0);
+    } else {
+      const before = session.slice(0, lifts[0]);
+      const asked = askedDemands(
+        lifts.map((i) => session[i]!),
+        request.athlete.limiters,
+        { ...request.approach, floors: {} },
+      );
+      const done = asked.map((d, i) =>
+        Math.max(served[i]!, ...before.map(({ lift }) => lift.asks[d.demand] ?? 0)),
+      );
+      const dropped = [...request.dropped, ...plan.steps.map((s) => s.drill.id)];
+      choice = yield* chooseDrills(
+        {
+          ...request,
+          own,
+          dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
+          demands: onlyNew(asked, done),
+          approach: approachBetweenLifts(request.approach),
+          seconds: request.laterDrillSeconds ?? LATER_DRILL_SECONDS,
+        },
+        chooser,
+      );
+    }
+    const { model, chosen, objective, bound } = choice;
+    for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
+    plan.steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
+    const rampsAt = clock + choice.seconds;
+    const workAt = rampsAt + rampSeconds;
+    const endsAt = workAt + workSeconds(lifts.map((i) => request.lifts[i]!));
+    plan.blocks.push({
+      lifts,
+      startsAt: clock,
+      rampsAt,
+      workAt,
+      endsAt,
+      choice: { model, chosen, objective, bound },
+    });
+    clock = endsAt;
+  }
+  plan.coverage = coverageOf(demands, served);
+  plan.drillSeconds = plan.blocks[0]!.rampsAt;
+  plan.seconds = plan.blocks[0]!.workAt;
+  plan.findings = planFindings(request, plan, givenUp);
   return plan;
 }
 
-/** Chooses and orders; while the ordered timetable overruns, chooses again with that much less time. */
-function fitDrills(model: ChoiceModel): { model: ChoiceModel; placed: Placed[]; seconds: number } {
-  let budget = model.seconds;
-  let chosen = chooseDrills(model);
-  let result = timetable(orderDrills(chosen));
-  for (let i = 0; i < MOST_TIGHTENINGS && result.seconds > model.seconds; i++) {
-    if (chosen.every((c) => c.pinned)) break;
-    budget = Math.max(0, budget - (result.seconds - model.seconds));
-    chosen = chooseDrills({ ...model, seconds: budget }, chosen);
-    result = timetable(orderDrills(chosen));
-  }
-  return { model, ...result };
+function stepOf(
+  { candidate, round, startsAt, seconds }: Placed,
+  demands: readonly AskedDemand[],
+  block: number,
+  blockStartsAt: number,
+): PlanStep {
+  return {
+    block,
+    drill: candidate.drill,
+    phase: candidate.phase,
+    round,
+    rounds: candidate.rounds,
+    dose: doseOf(candidate.drill.dose, candidate.sets, candidate.amount),
+    seconds,
+    startsAt: blockStartsAt + startsAt,
+    serves: candidate.serves
+      .map((s) => ({ demand: demands[s.demand]!, served: s.served }))
+      .filter((s) => s.demand.weight > 0 || s.demand.asked > 0)
+      .map((s) => ({ demand: s.demand.demand, weight: s.served / candidate.rounds })),
+    reason: reasonFor(candidate, demands),
+    pinned: candidate.pinned,
+  };
 }
 
-function coverageOf(model: ChoiceModel, chosen: readonly Candidate[]): CoveredDemand[] {
-  return model.demands
+/** What the whole session asks, and what drills and ramps serve of it. */
+function coverageOf(demands: readonly AskedDemand[], served: readonly number[]): CoveredDemand[] {
+  return demands
     .map((d, i) => {
-      const byDrills = chosen.reduce(
-        (sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0),
-        0,
-      );
       const bonus = d.limiter ? d.weight - d.weightWithoutLimiter : 0;
       return {
         demand: d.demand,
         asked: d.asked + bonus,
-        served: byDrills + (d.asked > 0 ? d.servedByRamp : 0),
+        served: served[i]! + (d.asked > 0 ? d.servedByRamp : 0),
         limiter: d.limiter,
       };
     })

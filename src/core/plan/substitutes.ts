@@ -1,6 +1,7 @@
 import type { Drill, DrillId } from "../catalog";
+import { Selection } from "../choice";
 import { DEMANDS } from "../demands";
-import { type Candidate, Selection } from "../sequence";
+import type { Candidate } from "../sequence";
 import type { Plan } from "./types";
 
 /** A drill that could stand in for another one. */
@@ -27,16 +28,17 @@ function relationOf(drill: Drill, other: Drill): Substitute["relation"] {
  * today, are not in the plan, and are related to it or serve one of the demands it is there for.
  */
 export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
-  const { model, chosen } = plan.choice;
-  const replaced = chosen.find((c) => c.drill.id === id);
-  if (!replaced) return [];
+  const choice = plan.blocks.map((b) => b.choice).find((c) => c.chosen.some((o) => o.drill.id === id));
+  if (!choice) return [];
+  const { model, chosen } = choice;
+  const replaced = chosen.find((c) => c.drill.id === id)!;
   const rest = chosen.filter((c) => c !== replaced);
-  const selection = new Selection(model);
-  for (const c of rest) selection.add(c);
-  const lost = selection.gain(replaced);
+  const selection = new Selection(model.problem);
+  for (const c of rest) selection.add(model.candidates.indexOf(c));
+  const lost = selection.gain(model.candidates.indexOf(replaced));
   const weights = model.demands.map((d) => d.weight);
   const best = new Map<DrillId, { candidate: Candidate; change: number; overlap: number }>();
-  for (const candidate of model.candidates) {
+  for (const [index, candidate] of model.candidates.entries()) {
     if (chosen.some((c) => c.drill.id === candidate.drill.id)) continue;
     if (rest.some((c) => c.family === candidate.family)) continue;
     const overlap = overlapOf(candidate, replaced, weights);
@@ -44,7 +46,7 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
       relationOf(replaced.drill, candidate.drill) !== "alternative" ||
       replaced.drill.substitutes.includes(candidate.drill.id);
     if (overlap === 0 && !related) continue;
-    const change = selection.gain(candidate) - lost;
+    const change = selection.gain(index) - lost;
     const known = best.get(candidate.drill.id);
     if (!known || change > known.change) best.set(candidate.drill.id, { candidate, change, overlap });
   }

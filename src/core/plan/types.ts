@@ -27,6 +27,19 @@ export interface PlannedLift {
   experience?: Experience;
   /** Absent: as for the whole warm-up. */
   room?: Room;
+  /** Sets after the working sets, lighter or for more repetitions; the ramp goes to the first working set. */
+  backOffs?: readonly WorkingSets[];
+  /** Done in turns with the lift after it: their drills and ramps come together. */
+  pairedWithNext?: boolean;
+  /** A block of work without a weight of its own (circuit, intervals): it has no ramp. */
+  rampless?: boolean;
+  /** Seconds from the first working set to the next block's start; absent: estimated from the sets. */
+  workSeconds?: number;
+}
+
+/** A drill that the coach has chosen, and for which block if not the first. */
+export interface OwnDrillOfPlan extends OwnDrill {
+  block?: number;
 }
 
 export interface PlanRequest {
@@ -35,21 +48,29 @@ export interface PlanRequest {
   lifts: readonly PlannedLift[];
   /** To the first working set: drills and the first lift's ramp. */
   minutes: number;
+  /** Most seconds of drills before each later lift; absent: 180. */
+  laterDrillSeconds?: number;
   athlete: AthleteProfile;
   approach: Approach;
   room: Room;
   /** What the gym has for drills; null: everything. */
   equipment: ReadonlySet<EquipmentId> | null;
   /** Drills that the coach has chosen. */
-  own: readonly OwnDrill[];
+  own: readonly OwnDrillOfPlan[];
   /** Drills that the coach has taken out. */
   dropped: readonly DrillId[];
   drills: readonly Drill[];
 }
 
 export interface PlanStep {
+  /** The block that it belongs to. */
+  block: number;
   drill: Drill;
   phase: Phase;
+  /** The round of its circuit, from 1, and how many there are; 1 of 1 outside circuits. */
+  round: number;
+  rounds: number;
+  /** The dose of one round. */
   dose: Dose;
   /** Set-up, work and rests. */
   seconds: number;
@@ -70,16 +91,37 @@ export interface CoveredDemand {
   limiter: boolean;
 }
 
+/** What a block's drills were chosen from, for whoever wants to ask on. */
+export interface Choice {
+  model: ChoiceModel;
+  chosen: readonly Candidate[];
+  /** Points; `bound` is the most that any choice could reach. */
+  objective: number;
+  bound: number;
+}
+
+/** One lift, or two done in turns, with the drills and ramps before them. */
+export interface PlanBlock {
+  /** Places in the request's lifts. */
+  lifts: readonly number[];
+  /** Seconds from the start of the session: drills, ramps, working sets, end of the working sets. */
+  startsAt: number;
+  rampsAt: number;
+  workAt: number;
+  endsAt: number;
+  choice: Choice;
+}
+
 export interface Plan {
+  /** Of all blocks, in order. */
   steps: PlanStep[];
   /** One for each lift, in order; null where no working weight is known. */
   ramps: (Ramp | null)[];
+  blocks: PlanBlock[];
   coverage: CoveredDemand[];
-  /** Seconds at which the drills end and the first ramp begins. */
+  /** Seconds at which the first block's drills end and its ramp begins. */
   drillSeconds: number;
   /** Seconds to the first working set. */
   seconds: number;
   findings: Finding[];
-  /** What the choice was made from, for whoever wants to ask on. */
-  choice: { model: ChoiceModel; chosen: readonly Candidate[] };
 }

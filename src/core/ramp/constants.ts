@@ -55,6 +55,9 @@ export const SINGLE_JOINT_WARM_AT = 0.5;
 /** Where a ramp cut by warmth starts: 30 % + 25 % × similarDone of the working weight. */
 export const WARM_START = { least: 0.3, byWarmth: 0.25 };
 
+/** From this warmth on a short bridge is its last step alone. */
+export const SHORT_BRIDGE_WARM_AT = 0.5;
+
 /** Neighbours lie at least this share of the working weight apart. */
 export const LEAST_GAP = 0.04;
 /** A first jump over this share of the working weight, and over `firstJump`, asks for one set more. */

@@ -9,7 +9,7 @@ import type { RampRequest } from "./types";
  * @param start the first ramp weight.
  */
 export function idealWeights(
-  request: Pick<RampRequest, "working" | "style" | "unit">,
+  request: Pick<RampRequest, "working" | "style" | "unit" | "similarDone">,
   sets: number,
   start: number,
   cutByWarmth: boolean,
@@ -17,13 +17,15 @@ export function idealWeights(
   const W = request.working.weight;
   const share = repsBand(request.working.reps).top;
   if (sets === 0) return [];
+  const { jumpRatio, shares } = RAMP_STYLES[request.style];
+  const named = shares?.(request.working.reps, request.similarDone).map((s) => Math.max(start, W * s));
+  if (named?.length === sets) return named.map(Math.round);
   if (sets === 1) {
     const low = Math.max(start, W * ONE_SET_SHARE);
     const reaches = W - low <= systemConstants(request.unit).oneSetReach && !cutByWarmth;
     return [Math.round(reaches ? low : Math.max(start, W * (share - ONE_SET_BELOW_TOP)))];
   }
-  const top = Math.max(W * share, start);
-  const { jumpRatio } = RAMP_STYLES[request.style];
+  const top = Math.max(named?.at(-1) ?? W * share, start);
   let parts = 0;
   for (let i = 0; i < sets - 1; i++) parts += jumpRatio ** i;
   const ideals = [Math.round(start)];

@@ -5,10 +5,12 @@ import { candidateWeights } from "./candidate-weights";
 import { standsAtFullHeight } from "./check-working-weight";
 import { type ChosenLoads, chooseLoads, type LoadProblem } from "./choose-loads";
 import {
+  ADDED_FOR_AREA,
   FIRST_JUMP_SHARE,
   FLOOR_BASE_DIVISOR,
   HEAVY,
   LEAST_GAP,
+  MOST_SETS,
   repsBand,
   SECONDS_PER_MOVE,
   SECONDS_PER_REP,
@@ -22,6 +24,7 @@ import { idealWeights } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits, rampLimits } from "./limits";
 import { restAfter, restBeforeWork } from "./rest";
 import { setReps } from "./set-reps";
+import { RAMP_STYLES } from "./styles";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
 
 /**
@@ -81,14 +84,20 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   const { leastBase, firstJump } = systemConstants(unit);
   const base = Math.max(kit.empty, leastBase, fromFloor ? limits.lightest / FLOOR_BASE_DIVISOR : 0);
   const { sets, cutByWarmth } = countSets(request, W / base);
+  const style = RAMP_STYLES[request.style];
+  const shares = style.shares?.(working.reps, similarDone);
   const warmStart = W * (WARM_START.least + WARM_START.byWarmth * similarDone);
-  const start = cutByWarmth ? Math.max(limits.lightest, warmStart) : limits.lightest;
+  const wantedStart = shares ? W * shares[0]! : cutByWarmth ? warmStart : limits.lightest;
+  const start = Math.max(limits.lightest, wantedStart);
   if (request.rampSets !== undefined) return { count: sets, start, cutByWarmth };
 
-  const top = W * repsBand(working.reps).top;
+  const top = W * (shares?.at(-1) ?? repsBand(working.reps).top);
   const room = start < top ? 1 + Math.floor((top - start) / limits.gap) : 1;
-  let count = W - start < limits.gap ? 0 : Math.min(sets, room);
-  if (count >= 2) {
+  const added = request.slowToWarm === "sore" ? ADDED_FOR_AREA.sore : 0;
+  const wanted =
+    sets === 0 ? 0 : shares ? shares.length + added : Math.min(MOST_SETS, sets + style.addedSets);
+  let count = W - start < limits.gap ? 0 : Math.min(wanted, room);
+  if (count >= 2 && !shares) {
     const jump = idealWeights(request, count, start, cutByWarmth)[1]! - start;
     if (jump > W * FIRST_JUMP_SHARE && jump > firstJump && count < room) count += 1;
   }
@@ -121,7 +130,7 @@ function fitLoads(
     const candidates = ideals.map((ideal, i) => {
       const own = fixed[i]?.weight;
       if (own !== undefined) return [own];
-      if (i === 0 && sets > 1 && !cutByWarmth) return [limits.lightest];
+      if (i === 0 && sets > 1 && start === limits.lightest) return [limits.lightest];
       const found = candidateWeights(below, ideal, window);
       return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
     });

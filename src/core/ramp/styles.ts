@@ -1,4 +1,12 @@
-export const RAMP_STYLE_IDS = ["closing-steps", "even-steps"] as const;
+import { HIGH_REPS, repsBand, SHORT_BRIDGE_WARM_AT } from "./constants";
+
+export const RAMP_STYLE_IDS = [
+  "closing-steps",
+  "even-steps",
+  "short-bridge",
+  "few-light-steps",
+  "gentle-build",
+] as const;
 export type RampStyleId = (typeof RAMP_STYLE_IDS)[number];
 
 /** How the weights of a ramp are spread between its start and its top. */
@@ -8,6 +16,28 @@ export interface RampStyle {
   description: string;
   /** Each inner jump as a share of the one before. */
   jumpRatio: number;
+  /** Sets more than the working weight asks for. */
+  addedSets: number;
+  /**
+   * Shares of the working weight that the style names itself; absent: spread from the lightest load to the top.
+   *
+   * @param similarDone how much of what the lift asks earlier lifts have asked, 0 to 1.
+   */
+  shares?: (reps: number, similarDone: number) => number[];
+}
+
+/** 40 %, 50 %, 60 % and on, until the last jump is short enough. */
+function fewLightShares(reps: number): number[] {
+  const { lastJump } = repsBand(reps);
+  const shares = [0.4, 0.5, 0.6];
+  while (1 - shares.at(-1)! > lastJump + 1e-9) shares.push(Math.min(shares.at(-1)! + 0.1, 1 - lastJump));
+  return shares;
+}
+
+function shortBridgeShares(reps: number, similarDone: number): number[] {
+  const { top } = repsBand(reps);
+  if (reps >= HIGH_REPS) return similarDone >= SHORT_BRIDGE_WARM_AT ? [0.65] : [0.5, 0.65];
+  return similarDone >= SHORT_BRIDGE_WARM_AT ? [top] : [0.55, 0.75, top].filter((s) => s <= top);
 }
 
 export const RAMP_STYLES: Record<RampStyleId, RampStyle> = {
@@ -16,11 +46,36 @@ export const RAMP_STYLES: Record<RampStyleId, RampStyle> = {
     name: "Closing steps",
     description: "Large steps while it is light, smaller ones as the weight climbs.",
     jumpRatio: 0.8,
+    addedSets: 0,
   },
   "even-steps": {
     id: "even-steps",
     name: "Even steps",
     description: "The same step each time.",
     jumpRatio: 1,
+    addedSets: 0,
+  },
+  "short-bridge": {
+    id: "short-bridge",
+    name: "Short bridge",
+    description: "Two or three sets that bridge from body weight to the working weight.",
+    jumpRatio: 1,
+    addedSets: 0,
+    shares: shortBridgeShares,
+  },
+  "few-light-steps": {
+    id: "few-light-steps",
+    name: "Few light steps",
+    description: "40, 50, 60 % and on by tenths, no further than the last jump asks for.",
+    jumpRatio: 1,
+    addedSets: 0,
+    shares: fewLightShares,
+  },
+  "gentle-build": {
+    id: "gentle-build",
+    name: "Gentle build",
+    description: "From the lightest load there is in even steps, one set more than usual.",
+    jumpRatio: 1,
+    addedSets: 1,
   },
 };

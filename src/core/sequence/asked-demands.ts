@@ -23,7 +23,7 @@ export interface AskedDemand {
   limiter: boolean;
   /** What the ramp itself serves of it. */
   servedByRamp: number;
-  /** What is left for drills to serve, 0 to 4. */
+  /** What is left for drills to serve, 0 to 4; at least what the approach wants in every session. */
   weight: number;
   /** The same without the limiter's bonus. */
   weightWithoutLimiter: number;
@@ -67,7 +67,8 @@ export function askedDemands(
     .slice(0, approach.limiters.most);
   return base.map((d) => {
     const limiter = worked.includes(d.demand);
-    const weightWithoutLimiter = Math.min(MOST_WEIGHT, Math.max(0, d.asked - d.servedByRamp));
+    const floor = approach.floors[d.demand] ?? 0;
+    const weightWithoutLimiter = Math.min(MOST_WEIGHT, Math.max(floor, d.asked - d.servedByRamp));
     const weight = Math.min(MOST_WEIGHT, weightWithoutLimiter + (limiter ? LIMITER_BONUS : 0));
     return { ...d, limiter, weight, weightWithoutLimiter };
   });

@@ -5,34 +5,51 @@ import {
   type DrillId,
   type EquipmentId,
   families,
+  isMeant,
   PHASES,
   type Phase,
   type PhaseRule,
-  PLANES,
 } from "../catalog";
+import type { Goal, Option, Problem, Term } from "../choice";
 import { DEMANDS, type DemandId } from "../demands";
-import { doseLevels, doseSeconds } from "../dose";
+import { doseEffect, doseLevels, doseSeconds } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
-import { CHANGE_ESTIMATE_SECONDS, OWN_PATTERN_FROM } from "./constants";
+import {
+  CHANGE_ESTIMATE_SECONDS,
+  DRILL_COST,
+  HARD_EFFORT,
+  MATTERS_FROM,
+  MISSING_PLANE_COST,
+  MISSING_SLOT_COST,
+  MOST_HARD_SECONDS,
+  MOST_POWER_DRILLS,
+  OWN_PATTERN_FROM,
+  SECOND_COST,
+  SHORTFALL_COST,
+  SHORTFALL_SERVED,
+  WORTH,
+} from "./constants";
+import { sharesDemand } from "./shared-demands";
 
 /** A drill at a dose that may be chosen. */
 export interface Candidate {
   drill: Drill;
   phase: Phase;
-  /** Place of the phase in the approach. */
-  phaseIndex: number;
+  /** What is done in one stretch; blocks follow each other in the order of their numbers. */
+  block: number;
+  /** Sets of one round. */
   sets: number;
   amount: number;
-  /** Work and rests of the dose. Seconds. */
+  /** How often the circuit that it belongs to goes round; 1 outside circuits. */
+  rounds: number;
+  /** Work and rests of one round. Seconds. */
   workSeconds: number;
-  /** Work, set-up and an estimate of the change. Seconds. */
+  /** Work of all rounds, set-up and an estimate of the changes. Seconds. */
   seconds: number;
   /** Index of the demand and what the dose serves of it. */
   serves: readonly { demand: number; served: number }[];
   family: number;
-  /** Bits of the planes that it covers, for mobilise and activate drills. */
-  planes: number;
   /** Demand indices of the limiters that alone let it in; empty if the session asks for it anyway. */
   onlyForLimiters: readonly number[];
   /** Chosen by the coach: it stays. */
@@ -42,25 +59,31 @@ export interface Candidate {
 /** Why a drill cannot be chosen today. */
 export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
 
-/** A drill the coach has chosen, with its dose if that is fixed too. */
+/** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
 export interface OwnDrill {
   drill: DrillId;
   dose?: { sets: number; amount: number };
+  place?: number;
 }
 
-/** Everything the choice needs, as plain numbers. */
+/** Everything that a choice is made from. */
 export interface ChoiceModel {
   demands: readonly AskedDemand[];
+  /** In the order of the problem's options. */
   candidates: readonly Candidate[];
-  phases: readonly (PhaseRule & { phase: Phase })[];
-  /** Bits of the planes asked for. */
-  planes: number;
-  limiterSeconds: { each: number; all: number };
+  phases: readonly PhaseRule[];
+  /** Times that circuits go round. */
+  rounds: number;
   /** Time for drills. Seconds. */
   seconds: number;
   /** Why each drill that is no candidate is none. */
   refused: ReadonlyMap<DrillId, Refusal>;
+  /** The same as plain numbers; limit `TIME_LIMIT` is the time. */
+  problem: Problem;
 }
+
+/** The limit that stands for time. */
+export const TIME_LIMIT = 0;
 
 export interface ChoiceRequest {
   drills: readonly Drill[];
@@ -73,10 +96,8 @@ export interface ChoiceRequest {
   equipment: ReadonlySet<EquipmentId> | null;
   own: readonly OwnDrill[];
   dropped: readonly DrillId[];
-}
-
-function planeBits(planes: readonly string[]): number {
-  return planes.reduce((bits, plane) => bits | (1 << PLANES.indexOf(plane as (typeof PLANES)[number])), 0);
+  /** Times that circuits go round; 1 if absent. */
+  rounds?: number;
 }
 
 /** What a drill serves of the demands, by their index. */
@@ -99,7 +120,7 @@ function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boo
 
 /** Works out which drills at which doses may be chosen, and why the others may not (docs/model.md, "Choosing"). */
 export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
-  const { drills, demands, athlete, approach, room, equipment } = request;
+  const { drills, demands, athlete, approach, room, equipment, rounds = 1 } = request;
   const familyOf = families(drills);
   const familyNumber = new Map([...new Set(familyOf.values())].sort().map((id, i) => [id, i]));
   const coldOrStiff = room === "cold" || isStiff(athlete);
@@ -107,6 +128,8 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const phases = approach.phases.filter(
     (p) => (!p.whenColdOrStiff || coldOrStiff) && (!p.whenAsked || isAsked(p.whenAsked)),
   );
+  const circuit = approach.circuit?.phases ?? [];
+  const circuitBlock = phases.findIndex((p) => circuit.includes(p.phase));
   const refused = new Map<DrillId, Refusal>();
   const candidates: Candidate[] = [];
 
@@ -123,9 +146,9 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
     if (equipment && !drill.equipment.every((need) => need.some((e) => equipment.has(e)))) return "equipment";
     if (!rule) return "approach";
     const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= 2);
+    if (rule.only && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
-    const isRaise = phases.some((p) => p === rule && p.phase === "raise");
-    if (isRaise) return null;
+    if (rule.phase === "raise") return null;
     const specific = isSpecific(served, (i) => demands[i]!.weight);
     if (!specific || hasForeignPattern(served, demands)) return "not-asked";
     return null;
@@ -133,11 +156,8 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
 
   for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
     const own = request.own.find((o) => o.drill === drill.id);
-    const allowed = phases.findIndex((p) => drill.phases.includes(p.phase));
-    const usual = phases.findIndex((p) => p.phase === drill.phases[0]);
-    const phaseIndex = usual >= 0 ? usual : allowed;
-    const rule = phases[phaseIndex];
     const served = servedBy(drill);
+    const rule = ruleFor(drill, phases);
     const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
       refused.set(drill.id, refusal);
@@ -148,48 +168,197 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
     const onlyForLimiters = specific
       ? []
       : served.flatMap(({ demand }) => (demands[demand]!.limiter ? [demand] : []));
-    const levels = own?.dose ? [{ ...own.dose, effect: effectOf(drill, own.dose) }] : doseLevels(drill.dose);
-    for (const { sets, amount, effect } of levels) {
+    const atTheEnd = onlyForLimiters.length > 0 && approach.limiters.place === "last";
+    const circles = circuit.includes(phase) && !atTheEnd && rule !== undefined;
+    const block = circles ? circuitBlock : rule ? phases.indexOf(rule) : blockOfForeign(phases, phase);
+    const family = approach.progressionsIn.includes(phase)
+      ? familyNumber.size + candidates.length
+      : familyNumber.get(familyOf.get(drill.id)!)!;
+    for (const { sets, amount, effect } of dosesFor(drill, own, circles ? rounds : 1)) {
       const workSeconds = doseSeconds(drill.dose, sets, amount);
+      const times = circles ? rounds : 1;
       candidates.push({
         drill,
         phase,
-        phaseIndex: rule ? phaseIndex : phaseIndexOfForeign(phases, phase),
+        block: atTheEnd ? phases.length : block,
         sets,
         amount,
+        rounds: times,
         workSeconds,
-        seconds: workSeconds + drill.setUpSeconds + CHANGE_ESTIMATE_SECONDS,
+        seconds: times * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
         serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
-        family: familyNumber.get(familyOf.get(drill.id)!)!,
-        planes: phase === "mobilise" || phase === "activate" ? planeBits(drill.planes) : 0,
+        family,
         onlyForLimiters,
         pinned: own !== undefined,
       });
     }
   }
-  return {
-    demands,
-    candidates,
-    phases,
-    planes: planeBits(approach.planes),
-    limiterSeconds: { each: approach.limiters.secondsEach, all: approach.limiters.secondsAll },
-    seconds: request.seconds,
-    refused,
-  };
+  const model = { demands, candidates, phases, rounds, seconds: request.seconds, refused };
+  return { ...model, problem: problemOf(model, approach) };
 }
 
-/** A coach's own dose is worth as much as the level nearest to it. */
-function effectOf(drill: Drill, dose: { sets: number; amount: number }): number {
-  const total = dose.sets * dose.amount;
-  const nearest = doseLevels(drill.dose).sort(
-    (a, b) => Math.abs(a.sets * a.amount - total) - Math.abs(b.sets * b.amount - total),
-  )[0]!;
-  return nearest.effect;
+/** The rule of the phase that a drill stands in: its usual phase if the approach has that, else the first it has. */
+function ruleFor(drill: Drill, phases: readonly PhaseRule[]): PhaseRule | undefined {
+  const allowed = drill.phases.flatMap((phase) => phases.find((p) => p.phase === phase) ?? []);
+  const meant = allowed.filter((rule) => !rule.only || isMeant(drill, rule.only));
+  return meant[0] ?? allowed[0];
+}
+
+/** The doses a drill may be chosen at: the coach's own, those of a circuit's round, or the usual three levels. */
+function dosesFor(
+  drill: Drill,
+  own: OwnDrill | undefined,
+  rounds: number,
+): { sets: number; amount: number; effect: number }[] {
+  const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
+  if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
+  if (rounds === 1) return doseLevels(drill.dose);
+  const [low] = drill.dose.amount;
+  const most = Math.max(drill.dose.sets[2] * drill.dose.amount[2], rounds * low);
+  return [...new Set(drill.dose.amount)]
+    .filter((amount) => rounds * amount <= most)
+    .map((amount) => ({ sets: 1, amount, effect: effectOf(1, amount) }));
 }
 
 /** Where the coach's own drill goes whose phase the approach leaves out: after the phases that usually precede it. */
-function phaseIndexOfForeign(phases: ChoiceModel["phases"], phase: Phase): number {
+function blockOfForeign(phases: readonly PhaseRule[], phase: Phase): number {
   const place = PHASES.indexOf(phase);
-  const after = phases.filter((p) => PHASES.indexOf(p.phase) < place).length;
-  return after - 0.5;
+  return phases.filter((p) => PHASES.indexOf(p.phase) < place).length - 0.5;
+}
+
+/** Pieces of what serving a demand is worth: less and less, and most of all what ends a shortfall. */
+export function worthOfServing(weight: number): Goal["pieces"] {
+  const shortfall = weight >= MATTERS_FROM ? (SHORTFALL_COST * weight) / SHORTFALL_SERVED : 0;
+  const pieces = WORTH.map(({ upTo, share }) => ({ upTo, slope: (share * weight) / 3 }));
+  if (shortfall === 0) return pieces;
+  return [{ upTo: SHORTFALL_SERVED, slope: pieces[0]!.slope + shortfall }, ...pieces];
+}
+
+/** What the objective is short of when a demand of this weight is not served at all. Points. */
+export function shortfallOf(weight: number): number {
+  return weight >= MATTERS_FROM ? SHORTFALL_COST * weight : 0;
+}
+
+/** Whether `mover` is dynamic work on a range that the stretch `held` serves, in the same block or a later one. */
+export function releases(held: Candidate, mover: Candidate): boolean {
+  return (
+    mover.drill.mode === "dynamic" &&
+    mover.block >= held.block &&
+    sharesDemand(held.drill, mover.drill, "range", 1)
+  );
+}
+
+/** The model as numbers: goals, limits and what each candidate adds to and takes of them. */
+function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Problem {
+  const { candidates, demands, phases } = model;
+  const goals: Goal[] = [];
+  const limits: { most: number }[] = [];
+  const goal = (pieces: Goal["pieces"]) => goals.push({ pieces }) - 1;
+  const limit = (most: number) => limits.push({ most }) - 1;
+  let atNothing = 0;
+
+  const time = limit(model.seconds);
+  const hard = limit(MOST_HARD_SECONDS);
+  const power = limit(MOST_POWER_DRILLS);
+  const forLimiters = limit(approach.limiters.secondsAll);
+  const demandGoals = demands.map((d) => {
+    atNothing -= shortfallOf(d.weight);
+    return d.weight > 0 ? goal(worthOfServing(d.weight)) : null;
+  });
+  const limiterLimits = demands.map((d) => (d.limiter ? limit(approach.limiters.secondsEach) : null));
+  const planeGoals = approach.planes.map((plane) => {
+    atNothing -= MISSING_PLANE_COST;
+    return { plane, goal: goal([{ upTo: 1, slope: MISSING_PLANE_COST }]) };
+  });
+  const phaseTerms = phases.map((rule) => {
+    atNothing -= (rule.shortPrice * rule.least) / 60;
+    return {
+      goal: rule.least > 0 ? goal([{ upTo: rule.least, slope: rule.shortPrice / 60 }]) : null,
+      seconds: limit(rule.most),
+      drills: limit(rule.mostDrills),
+    };
+  });
+  const slots = approach.slots.map((slot) => {
+    atNothing -= MISSING_SLOT_COST * slot.drills.least;
+    return {
+      slot,
+      goal: goal([{ upTo: slot.drills.least, slope: MISSING_SLOT_COST }]),
+      drills: limit(slot.drills.most),
+    };
+  });
+  const familyLimits = new Map<number, number>();
+
+  const options = candidates.map((c): Option => {
+    const gives: Term[] = [];
+    const uses: Term[] = [{ index: time, amount: c.seconds }];
+    for (const { demand, served } of c.serves) {
+      const index = demandGoals[demand]!;
+      if (index !== null) gives.push({ index, amount: served });
+    }
+    if (c.phase === "mobilise" || c.phase === "activate") {
+      for (const { plane, goal } of planeGoals)
+        if (c.drill.planes.includes(plane)) gives.push({ index: goal, amount: 1 });
+    }
+    const place = phases.findIndex((p) => p.phase === c.phase);
+    const terms = phaseTerms[place];
+    if (terms) {
+      if (terms.goal !== null) gives.push({ index: terms.goal, amount: c.seconds });
+      uses.push({ index: terms.seconds, amount: c.seconds }, { index: terms.drills, amount: 1 });
+    }
+    const slot = slots.find((s) => s.slot.phase === c.phase && isMeant(c.drill, s.slot.filledBy));
+    if (slot) {
+      gives.push({ index: slot.goal, amount: 1 });
+      uses.push({ index: slot.drills, amount: 1 });
+    }
+    const workSeconds = c.rounds * c.workSeconds;
+    if (c.drill.effort >= HARD_EFFORT) uses.push({ index: hard, amount: workSeconds });
+    if (c.phase === "power") uses.push({ index: power, amount: 1 });
+    if (c.onlyForLimiters.length > 0) uses.push({ index: forLimiters, amount: workSeconds });
+    for (const demand of c.onlyForLimiters) {
+      uses.push({ index: limiterLimits[demand]!, amount: workSeconds });
+    }
+    const family = familyLimits.get(c.family) ?? limit(1);
+    familyLimits.set(c.family, family);
+    uses.push({ index: family, amount: 1 });
+    const liked = approach.favours.reduce((sum, f) => sum + (isMeant(c.drill, f.drills) ? f.points : 0), 0);
+    return {
+      cost: DRILL_COST + SECOND_COST * c.seconds - liked,
+      gives,
+      uses,
+      partners: c.pinned ? null : partnersOf(c, candidates),
+    };
+  });
+  const pinned = new Map<DrillId, number[]>();
+  candidates.forEach((c, i) => {
+    if (c.pinned) pinned.set(c.drill.id, [...(pinned.get(c.drill.id) ?? []), i]);
+  });
+  const required = [...pinned.values()].map((list) =>
+    list.toSorted((a, b) => candidates[a]!.seconds - candidates[b]!.seconds),
+  );
+  makeRoomForOwn(required, options, limits);
+  return { options, goals, limits, scarce: time, required, atNothing };
+}
+
+/** What a candidate needs beside it: dynamic work after a stretch, something activated before power. */
+function partnersOf(c: Candidate, candidates: readonly Candidate[]): number[] | null {
+  const isHeldBefore = c.drill.stretch && c.phase !== "cool-down";
+  const isPartner = isHeldBefore
+    ? (o: Candidate) => releases(c, o)
+    : c.phase === "power"
+      ? (o: Candidate) => o.phase === "activate" && o.block <= c.block
+      : null;
+  return isPartner && candidates.flatMap((o, i) => (isPartner(o) ? [i] : []));
+}
+
+/** Limits give way to what the coach has chosen. */
+function makeRoomForOwn(
+  required: readonly (readonly number[])[],
+  options: readonly Option[],
+  limits: { most: number }[],
+): void {
+  const used = limits.map(() => 0);
+  for (const [first] of required) for (const u of options[first!]!.uses) used[u.index]! += u.amount;
+  limits.forEach((limit, i) => {
+    limit.most = Math.max(limit.most, used[i]!);
+  });
 }

@@ -1,146 +1,120 @@
-import type { Candidate, ChoiceModel } from "./choice-model";
-import { Selection } from "./selection";
+import type { DrillId } from "../catalog";
+import { choose, EPSILON, objectiveOf, type Problem, type Progress, prove, relaxedBound } from "../choice";
+import {
+  buildChoiceModel,
+  type Candidate,
+  type ChoiceModel,
+  type ChoiceRequest,
+  TIME_LIMIT,
+} from "./choice-model";
+import { orderDrills } from "./order-drills";
+import { type Placed, timetable } from "./timetable";
 
-/** A gain below this is rounding. */
-const EPSILON = 1e-9;
-const MOST_ROUNDS = 20;
-/** An exchange that loses more than this is not worth filling up after. */
-const HOPELESS = 1.5;
+/** Drills chosen, ordered and laid out in time. */
+export interface ChoiceOfDrills {
+  /** What was chosen from; its time is that of the request. */
+  model: ChoiceModel;
+  chosen: readonly Candidate[];
+  placed: readonly Placed[];
+  /** The second at which the last drill ends. */
+  seconds: number;
+  /** The objective under the model. Points. */
+  objective: number;
+  /** The most that any choice for the time as laid out could reach. Points. */
+  bound: number;
+}
+
+/** Looks for options; tells now and then how far it is. */
+export type Chooser = (
+  problem: Problem,
+  start?: readonly number[],
+  beat?: number,
+) => Generator<Progress, Progress>;
+
+/** Work of all quick choices for one plan: some tens of milliseconds. */
+const QUICK_WORK = 3.6e6;
+/** The share of what is left of it that one choice may take. */
+const WORK_SHARE = 0.6;
+
+/** A very good answer at once; all choices of one plan share the work. */
+export function quickly(): Chooser {
+  let left = QUICK_WORK;
+  // biome-ignore lint/correctness/useYield: it has nothing to tell before it is done.
+  return function* (problem, start, beat) {
+    const found = choose(problem, left * WORK_SHARE, start, beat);
+    left = Math.max(0, left - found.work);
+    return found;
+  };
+}
+/** The best answer. */
+export const exactly: Chooser = prove;
+
+/** How often the choice is tightened until the ordered timetable fits the time. */
+const MOST_TIGHTENINGS = 12;
+
+/** The model with another time for drills. */
+export function withSeconds(model: ChoiceModel, seconds: number): ChoiceModel {
+  const limits = model.problem.limits.with(TIME_LIMIT, { most: seconds });
+  return { ...model, seconds, problem: { ...model.problem, limits } };
+}
+
+/** The models to choose from: one for each number of rounds that the approach's circuit may go. */
+export function choiceModels(request: ChoiceRequest): ChoiceModel[] {
+  const mostRounds = request.approach.circuit?.mostRounds ?? 1;
+  return Array.from({ length: mostRounds }, (_, i) => buildChoiceModel({ ...request, rounds: i + 1 }));
+}
 
 /**
- * Chooses drills and doses for one athlete: the coach's own first, then a greedy start improved by exchanging,
- * leaving out and forcing in drills until nothing gets better. The same model gives the same choice.
- *
- * The result keeps every limit of the model except where the coach's own drills break it.
- *
- * @param start a choice to improve instead of starting anew, for example one made for a little more time.
+ * Chooses, orders and lays out drills for the time there is; of several numbers of rounds the best, of equals
+ * the fewest. The same request gives the same answer.
  */
-export function chooseDrills(model: ChoiceModel, start?: readonly Candidate[]): Candidate[] {
-  const own = start?.filter((c) => c.pinned) ?? startWithOwn(model);
-  const free = model.candidates.filter((c) => !own.some((o) => o.drill.id === c.drill.id));
-  const selection = new Selection(model);
-  for (const c of start ?? own) selection.add(c);
-  shortenToTime(selection, model);
-  fill(selection, free, true);
-  improve(model, selection, free);
-  return selection.chosen.slice();
-}
-
-/** The coach's own drills, those without a dose of their own at the one that gains most. */
-function startWithOwn(model: ChoiceModel): Candidate[] {
-  const selection = new Selection(model);
-  const ids = new Set(model.candidates.filter((c) => c.pinned).map((c) => c.drill.id));
-  for (const id of ids) {
-    const doses = model.candidates.filter((c) => c.drill.id === id);
-    selection.add(doses.reduce((a, b) => (selection.gain(b) > selection.gain(a) + EPSILON ? b : a)));
+export function* chooseDrills(
+  request: ChoiceRequest,
+  chooser: Chooser = quickly(),
+): Generator<Progress, ChoiceOfDrills> {
+  const models = choiceModels(request);
+  const reach = (model: ChoiceModel) =>
+    models.length === 1 ? Number.POSITIVE_INFINITY : relaxedBound(model.problem);
+  const promising = models
+    .map((model) => ({ model, bound: reach(model) }))
+    .sort((a, b) => b.bound - a.bound || a.model.rounds - b.model.rounds);
+  let best: ChoiceOfDrills | null = null;
+  for (const { model, bound } of promising) {
+    if (best && bound < best.objective - EPSILON) break;
+    const next: ChoiceOfDrills = yield* fitToTime(model, request, chooser, best?.objective);
+    if (best === null || isBetter(next, best)) best = next;
   }
-  return selection.chosen;
+  return best!;
 }
 
-function shortenToTime(selection: Selection, model: ChoiceModel): void {
-  while (selection.seconds > model.seconds) {
-    const loser = leastUseful(selection, () => true);
-    if (!loser) return;
-    selection.remove(loser);
-  }
+/** More points or, where they are equal, fewer rounds. */
+function isBetter(next: ChoiceOfDrills, best: ChoiceOfDrills): boolean {
+  const more = next.objective - best.objective;
+  return more > EPSILON || (more > -EPSILON && next.model.rounds < best.model.rounds);
 }
 
-/** Adds the best candidate that may join until none gains. */
-function fill(selection: Selection, free: readonly Candidate[], perSecond: boolean): void {
-  for (;;) {
-    const best = bestToAdd(selection, free, perSecond);
-    if (!best) return;
-    selection.add(best);
-  }
-}
-
-function bestToAdd(selection: Selection, free: readonly Candidate[], perSecond: boolean): Candidate | null {
-  let best: Candidate | null = null;
-  let bestScore = EPSILON;
-  for (const c of free) {
-    if (!selection.admits(c)) continue;
-    const gain = selection.gain(c);
-    const score = perSecond ? gain / c.seconds : gain;
-    if (gain > EPSILON && score > bestScore + EPSILON) {
-      best = c;
-      bestScore = score;
-    }
-  }
-  return best;
-}
-
-/** Cheap exchanges as long as they help, then each candidate forced in once; over again until nothing helps. */
-function improve(model: ChoiceModel, selection: Selection, free: readonly Candidate[]): void {
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    let helped = false;
-    for (const out of selection.chosen.slice()) helped = tryExchange(selection, free, out) || helped;
-    if (helped) continue;
-    for (const incoming of free) helped = tryForcing(model, selection, free, incoming) || helped;
-    if (!helped) return;
-  }
-}
-
-/** Takes a drill out and fills the room anew in two ways; keeps the better if it beats what was there. */
-function tryExchange(selection: Selection, free: readonly Candidate[], out: Candidate): boolean {
-  if (!selection.chosen.includes(out) || !selection.canLose(out)) return false;
-  const before = selection.chosen.slice();
-  const value = selection.objective();
-  for (const perSecond of [false, true]) {
-    selection.remove(out);
-    fill(selection, free, perSecond);
-    if (selection.objective() > value + EPSILON) return true;
-    restore(selection, before);
-  }
-  return false;
-}
-
-/** Makes room for a drill by losing what it collides with or what is least useful; keeps it if that is better. */
-function tryForcing(
+/** While the ordered timetable overruns, chooses again with that much less time. */
+function* fitToTime(
   model: ChoiceModel,
-  selection: Selection,
-  free: readonly Candidate[],
-  incoming: Candidate,
-): boolean {
-  if (selection.chosen.includes(incoming)) return false;
-  const sameFamily = selection.chosen.filter((c) => c.family === incoming.family);
-  if (sameFamily.some((c) => !selection.canLose(c))) return false;
-  const before = selection.chosen.slice();
-  const value = selection.objective();
-  for (const c of sameFamily) selection.remove(c);
-  while (!selection.admits(incoming)) {
-    const tooLong = selection.seconds + incoming.seconds > model.seconds;
-    const loser = leastUseful(selection, (c) => tooLong || c.phaseIndex === incoming.phaseIndex);
-    if (!loser || selection.objective() + selection.gain(incoming) < value - HOPELESS) break;
-    selection.remove(loser);
+  { approach, own }: ChoiceRequest,
+  chooser: Chooser,
+  beat?: number,
+): Generator<Progress, ChoiceOfDrills> {
+  const places = new Map<DrillId, number>(
+    own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
+  );
+  const layOut = ({ chosen: options, bound }: Progress) => {
+    const chosen = options.map((i) => model.candidates[i]!);
+    return { options, chosen, bound, ...timetable(orderDrills(chosen, approach.bodyOrder, places)) };
+  };
+  const most = model.problem.limits[TIME_LIMIT]!.most;
+  let budget = most;
+  let found = layOut(yield* chooser(model.problem, undefined, beat));
+  for (let i = 0; i < MOST_TIGHTENINGS && found.seconds > most; i++) {
+    if (found.chosen.every((c) => c.pinned)) break;
+    budget = Math.max(0, budget - (found.seconds - most));
+    found = layOut(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
   }
-  if (selection.admits(incoming) && selection.objective() + selection.gain(incoming) > value - HOPELESS) {
-    selection.add(incoming);
-    fill(selection, free, true);
-    if (selection.objective() > value + EPSILON) return true;
-  }
-  restore(selection, before);
-  return false;
-}
-
-/** The drill, of those that may be lost, whose loss costs least for each second it frees. */
-function leastUseful(selection: Selection, mayGo: (c: Candidate) => boolean): Candidate | null {
-  let least: Candidate | null = null;
-  let leastCost = Number.POSITIVE_INFINITY;
-  for (const c of selection.chosen.slice()) {
-    if (!mayGo(c) || !selection.canLose(c)) continue;
-    selection.remove(c);
-    const cost = selection.gain(c) / c.seconds;
-    selection.add(c);
-    if (cost < leastCost) {
-      least = c;
-      leastCost = cost;
-    }
-  }
-  return least;
-}
-
-/** Puts a selection back to what it was, touching only what differs. */
-function restore(selection: Selection, before: readonly Candidate[]): void {
-  for (const c of selection.chosen.slice()) if (!before.includes(c)) selection.remove(c);
-  for (const c of before) if (!selection.chosen.includes(c)) selection.add(c);
+  const { options, ...rest } = found;
+  return { model, ...rest, objective: objectiveOf(model.problem, options) };
 }

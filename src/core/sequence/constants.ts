@@ -19,6 +19,7 @@ export const WORTH = [
   { upTo: 12, share: 0.1 },
 ];
 export const MISSING_PLANE_COST = 3;
+export const MISSING_SLOT_COST = 5;
 export const DRILL_COST = 0.3;
 export const SECOND_COST = 0.001;
 /** Estimate of the change to a drill while choosing; the timetable has the truth. Seconds. */
@@ -30,6 +31,8 @@ export const MOST_POWER_DRILLS = 2;
 
 export const CHANGE_SECONDS = { onTheSpot: 5, floorOrFetch: 12 };
 export const EFFORT_DROP_COST = 3;
+/** Going against the way through the body that an approach asks for. */
+export const BODY_ORDER_COST = 2;
 /** A warm-up opens with drills of at most this effort; each level more costs this. */
 export const OPENING_EFFORT = 2;
 export const OPENING_EFFORT_COST = 12;

@@ -3,11 +3,21 @@ export {
   buildChoiceModel,
   type Candidate,
   type ChoiceModel,
+  type ChoiceRequest,
   type OwnDrill,
   type Refusal,
+  releases,
+  TIME_LIMIT,
 } from "./choice-model";
-export { chooseDrills } from "./choose-drills";
+export {
+  type ChoiceOfDrills,
+  type Chooser,
+  choiceModels,
+  chooseDrills,
+  exactly,
+  quickly,
+  withSeconds,
+} from "./choose-drills";
 export { MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
-export { orderCost, orderDrills } from "./order-drills";
-export { objectiveOf, releases, Selection } from "./selection";
+export { type BodyOrder, orderCost, orderDrills } from "./order-drills";
 export { type Placed, timetable } from "./timetable";

@@ -1,19 +1,71 @@
-import type { Drill } from "../catalog";
-import { DEMANDS, type DemandId } from "../demands";
+import type { Drill, DrillId } from "../catalog";
+import type { DemandId } from "../demands";
 import type { Candidate } from "./choice-model";
-import { EFFORT_DROP_COST, EXACT_ORDER_UP_TO, OPENING_EFFORT, OPENING_EFFORT_COST } from "./constants";
+import {
+  BODY_ORDER_COST,
+  EFFORT_DROP_COST,
+  EXACT_ORDER_UP_TO,
+  OPENING_EFFORT,
+  OPENING_EFFORT_COST,
+} from "./constants";
+import { sharesDemand } from "./shared-demands";
 import { changeSeconds, setUpSecondsAfter } from "./timetable";
 
+/** The ways through the body that an approach may ask for. */
+export type BodyOrder = "top-down" | "ground-up" | null;
+
+/** Ranges from head to foot; those of one level share a place. */
+const HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
+  ["neck"],
+  [
+    "shoulder-flexion",
+    "shoulder-external-rotation",
+    "shoulder-internal-rotation",
+    "shoulder-extension",
+    "lat-triceps-length",
+    "front-rack",
+    "chest-length",
+  ],
+  ["wrist-extension"],
+  ["thoracic-extension", "thoracic-rotation"],
+  ["hip-flexion", "hip-extension", "hip-external-rotation", "hip-internal-rotation", "hamstring-length"],
+  ["knee-flexion"],
+  ["ankle-dorsiflexion"],
+];
+
+/** How far down the body a drill's main range lies; null if it serves none. */
+function levelOf(drill: Drill): number | null {
+  let level: number | null = null;
+  let most = 0;
+  HEAD_TO_FOOT.forEach((demands, i) => {
+    for (const d of demands) {
+      if ((drill.serves[d] ?? 0) > most) {
+        most = drill.serves[d]!;
+        level = i;
+      }
+    }
+  });
+  return level;
+}
+
+function againstBodyOrder(previous: Drill, next: Drill, way: BodyOrder): boolean {
+  if (way === null) return false;
+  const [from, to] = [levelOf(previous), levelOf(next)];
+  if (from === null || to === null) return false;
+  return way === "top-down" ? to < from : to > from;
+}
+
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
-function stepCost(previous: Drill | null, next: Drill): number {
+function stepCost(previous: Drill | null, next: Drill, way: BodyOrder): number {
   const change = changeSeconds(previous, next) + setUpSecondsAfter(previous, next);
   if (!previous) return change + OPENING_EFFORT_COST * Math.max(0, next.effort - OPENING_EFFORT);
-  return change + EFFORT_DROP_COST * Math.max(0, previous.effort - next.effort);
+  const back = againstBodyOrder(previous, next, way) ? BODY_ORDER_COST : 0;
+  return change + EFFORT_DROP_COST * Math.max(0, previous.effort - next.effort) + back;
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */
-export function orderCost(drills: readonly Drill[]): number {
-  return drills.reduce((sum, drill, i) => sum + stepCost(drills[i - 1] ?? null, drill), 0);
+export function orderCost(drills: readonly Drill[], way: BodyOrder = null): number {
+  return drills.reduce((sum, drill, i) => sum + stepCost(drills[i - 1] ?? null, drill, way), 0);
 }
 
 function stage(drill: Drill): number {
@@ -21,57 +73,61 @@ function stage(drill: Drill): number {
   return drill.load.kind === "none" ? 1 : 2;
 }
 
-function share(a: Drill, b: Drill, kind: "range" | "pattern", least: number): boolean {
-  return (Object.keys(a.serves) as DemandId[]).some(
-    (d) => DEMANDS[d].kind === kind && a.serves[d]! >= least && (b.serves[d] ?? 0) >= least,
-  );
-}
-
 /** Whether `a` has to come before `b` in one phase: held before moved, helped before loaded, named pairs. */
 export function mustPrecede(a: Drill, b: Drill): boolean {
   if (a.before === b.id) return true;
-  if (a.stretch && b.mode === "dynamic") return share(a, b, "range", 1);
+  if (a.stretch && b.mode === "dynamic") return sharesDemand(a, b, "range", 1);
   if (b.stretch && a.mode === "dynamic") return false;
-  return stage(a) < stage(b) && share(a, b, "pattern", 2);
+  return stage(a) < stage(b) && sharesDemand(a, b, "pattern", 2);
 }
 
 /**
- * Puts chosen drills in order: phases in theirs, inside a phase the exact least cost over all orders that
- * keep what has to come first, each phase starting from where the one before ends. Phases of more than 14
- * drills are improved by moving single drills instead.
+ * Puts chosen drills in order: blocks in theirs, inside a block the exact least cost over all orders that
+ * keep what has to come first, each block starting from where the one before ends. Blocks of more than 14
+ * drills are improved by moving single drills instead. A circuit is ordered as one round. Drills whose place
+ * the coach has fixed stand there, the others around them.
+ *
+ * @param places the place of drills in the whole order, from 0.
  */
-export function orderDrills(chosen: readonly Candidate[]): Candidate[] {
-  const indices = [...new Set(chosen.map((c) => c.phaseIndex))].sort((a, b) => a - b);
-  let ends: PhaseEnd[] = [{ order: [], cost: 0 }];
+export function orderDrills(
+  chosen: readonly Candidate[],
+  way: BodyOrder = null,
+  places: ReadonlyMap<DrillId, number> = new Map(),
+): Candidate[] {
+  const free = chosen.filter((c) => !places.has(c.drill.id));
+  const indices = [...new Set(free.map((c) => c.block))].sort((a, b) => a - b);
+  let ends: BlockEnd[] = [{ order: [], cost: 0 }];
   for (const index of indices) {
-    const phase = chosen
-      .filter((c) => c.phaseIndex === index)
-      .sort((a, b) => (a.drill.id < b.drill.id ? -1 : 1));
-    ends = phase.length <= EXACT_ORDER_UP_TO ? exactEnds(phase, ends) : [improvedEnd(phase, ends)];
+    const block = free.filter((c) => c.block === index).sort((a, b) => (a.drill.id < b.drill.id ? -1 : 1));
+    ends = block.length <= EXACT_ORDER_UP_TO ? exactEnds(block, ends, way) : [improvedEnd(block, ends, way)];
   }
-  return ends.reduce((a, b) => (b.cost < a.cost ? b : a)).order;
+  const order = ends.reduce((a, b) => (b.cost < a.cost ? b : a)).order.slice();
+  const placed = chosen.filter((c) => places.has(c.drill.id));
+  placed.sort((a, b) => places.get(a.drill.id)! - places.get(b.drill.id)!);
+  for (const c of placed) order.splice(places.get(c.drill.id)!, 0, c);
+  return order;
 }
 
 /** The cheapest order found so far for one last drill. */
-interface PhaseEnd {
+interface BlockEnd {
   order: Candidate[];
   cost: number;
 }
 
-/** For each possible last drill of a phase the cheapest order that ends with it. Dynamic programming over (done, last). */
-function exactEnds(phase: readonly Candidate[], starts: readonly PhaseEnd[]): PhaseEnd[] {
-  const n = phase.length;
-  const before = phase.map((b) =>
-    phase.reduce((mask, a, i) => (a !== b && mustPrecede(a.drill, b.drill) ? mask | (1 << i) : mask), 0),
+/** For each possible last drill of a block the cheapest order that ends with it. Dynamic programming over (done, last). */
+function exactEnds(block: readonly Candidate[], starts: readonly BlockEnd[], way: BodyOrder): BlockEnd[] {
+  const n = block.length;
+  const before = block.map((b) =>
+    block.reduce((mask, a, i) => (a !== b && mustPrecede(a.drill, b.drill) ? mask | (1 << i) : mask), 0),
   );
-  const between = phase.map((a) => phase.map((b) => stepCost(a.drill, b.drill)));
+  const between = block.map((a) => block.map((b) => stepCost(a.drill, b.drill, way)));
   const all = (1 << n) - 1;
   const cost = new Float64Array((all + 1) * n).fill(Number.POSITIVE_INFINITY);
   const from = new Int16Array((all + 1) * n).fill(-1);
-  const startOf: PhaseEnd[] = [];
+  const startOf: BlockEnd[] = [];
   for (let i = 0; i < n; i++) {
-    const lastOf = (s: PhaseEnd) => s.order.at(-1)?.drill ?? null;
-    const reach = (s: PhaseEnd) => s.cost + stepCost(lastOf(s), phase[i]!.drill);
+    const lastOf = (s: BlockEnd) => s.order.at(-1)?.drill ?? null;
+    const reach = (s: BlockEnd) => s.cost + stepCost(lastOf(s), block[i]!.drill, way);
     startOf.push(starts.reduce((a, b) => (reach(b) < reach(a) ? b : a)));
     if (before[i] === 0) cost[(1 << i) * n + i] = reach(startOf[i]!);
   }
@@ -90,7 +146,7 @@ function exactEnds(phase: readonly Candidate[], starts: readonly PhaseEnd[]): Ph
       }
     }
   }
-  const ends: PhaseEnd[] = [];
+  const ends: BlockEnd[] = [];
   for (let last = 0; last < n; last++) {
     const total = cost[all * n + last]!;
     if (total === Number.POSITIVE_INFINITY) continue;
@@ -98,7 +154,7 @@ function exactEnds(phase: readonly Candidate[], starts: readonly PhaseEnd[]): Ph
     let done = all;
     let at = last;
     for (;;) {
-      order.unshift(phase[at]!);
+      order.unshift(block[at]!);
       const previous = from[done * n + at]!;
       done &= ~(1 << at);
       if (previous < 0) break;
@@ -109,13 +165,17 @@ function exactEnds(phase: readonly Candidate[], starts: readonly PhaseEnd[]): Ph
   return ends;
 }
 
-/** A good order for a phase too long for the exact one: by effort, then or-opt. */
-function improvedEnd(phase: readonly Candidate[], starts: readonly PhaseEnd[]): PhaseEnd {
+/** A good order for a block too long for the exact one: by effort, then or-opt. */
+function improvedEnd(block: readonly Candidate[], starts: readonly BlockEnd[], way: BodyOrder): BlockEnd {
   const start = starts.reduce((a, b) => (b.cost < a.cost ? b : a));
   const keeps = (order: readonly Candidate[]) =>
     order.every((b, j) => order.slice(j + 1).every((a) => !mustPrecede(a.drill, b.drill)));
-  const total = (order: readonly Candidate[]) => orderCost([...start.order, ...order].map((c) => c.drill));
-  let order = [...phase].sort(
+  const total = (order: readonly Candidate[]) =>
+    orderCost(
+      [...start.order, ...order].map((c) => c.drill),
+      way,
+    );
+  let order = [...block].sort(
     (a, b) =>
       Number(b.drill.stretch) - Number(a.drill.stretch) ||
       stage(a.drill) - stage(b.drill) ||
@@ -123,7 +183,7 @@ function improvedEnd(phase: readonly Candidate[], starts: readonly PhaseEnd[]): 
   );
   for (let improved = true; improved; ) {
     improved = false;
-    for (const moving of phase) {
+    for (const moving of block) {
       const rest = order.filter((c) => c !== moving);
       for (let at = 0; at <= rest.length; at++) {
         const moved = rest.toSpliced(at, 0, moving);

@@ -26,28 +26,46 @@ export function setUpSecondsAfter(previous: Drill | null, next: Drill): number {
 /** A drill in its place. */
 export interface Placed {
   candidate: Candidate;
+  /** The round of the circuit, from 1; 1 outside circuits. */
+  round: number;
   /** Seconds from the start of the warm-up to the start of the drill, set-up included in the drill. */
   startsAt: number;
-  /** Set-up, work and rests. */
+  /** Set-up, work and rests of this round. */
   seconds: number;
+}
+
+/** The order as it is done: drills of a circuit that follow each other go round as often as their circuit does. */
+function roundByRound(order: readonly Candidate[]): { candidate: Candidate; round: number }[] {
+  const done: { candidate: Candidate; round: number }[] = [];
+  for (let from = 0; from < order.length; ) {
+    const { block, rounds } = order[from]!;
+    let to = from + 1;
+    while (rounds > 1 && to < order.length && order[to]!.rounds === rounds && order[to]!.block === block)
+      to++;
+    for (let round = 1; round <= rounds; round++) {
+      for (const candidate of order.slice(from, to)) done.push({ candidate, round });
+    }
+    from = to;
+  }
+  return done;
 }
 
 /**
  * Start and length of drills in their order (docs/model.md, "Time").
  *
- * @returns the placed drills and the second at which the last one ends.
+ * @returns the placed drills, each once for every round, and the second at which the last one ends.
  */
 export function timetable(order: readonly Candidate[]): { placed: Placed[]; seconds: number } {
   let clock = 0;
   let previous: Drill | null = null;
-  const placed = order.map((candidate) => {
+  const placed = roundByRound(order).map(({ candidate, round }) => {
     const { drill } = candidate;
     clock += changeSeconds(previous, drill);
     const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
     const startsAt = clock;
     clock += seconds;
     previous = drill;
-    return { candidate, startsAt, seconds };
+    return { candidate, round, startsAt, seconds };
   });
   return { placed, seconds: clock };
 }

@@ -1,0 +1,229 @@
+import type { Problem } from "./problem";
+import { Relaxation } from "./relaxation";
+import { search } from "./search";
+import { isAllowed, objectiveOf } from "./selection";
+
+/** How far a proof has come. */
+export interface Progress {
+  /** The best choice so far. */
+  chosen: readonly number[];
+  objective: number;
+  /** No choice can reach more than this. */
+  bound: number;
+  /** Work done so far, in numbers of tables gone through. */
+  work: number;
+}
+
+/** Two objectives closer than this are the same. Points. */
+const SAME = 1e-6;
+const WHOLE = 1e-6;
+/** After so many pivots the table is set up anew, so that rounding cannot pile up. */
+const FRESH_AFTER = 3000;
+/** What a search counts for: about as long as so much work takes. */
+const SEARCH_WORK = 2e5;
+/** Progress is told each time about so much work has been done: some milliseconds. */
+const TELL_EVERY = 1e6;
+
+interface Branch {
+  /** Bounds that make it: variable → 0 or 1, by binary. */
+  fixed: readonly { binary: number; to: 0 | 1 }[];
+  bound: number;
+}
+
+/**
+ * Finds the best choice and proves it, by branch and bound on the linear relaxation. What a single option can
+ * no longer improve is left out for good on the way.
+ *
+ * @param start a choice to beat; one that breaks a rule is mended first.
+ * @param beat only choices with a greater objective are of interest; if there is none the search ends at once.
+ * @param mostWork stop after about so much work with the best choice so far and what is still open as its bound.
+ * @returns yields how far it is from time to time, and returns the best choice with `bound` = `objective`.
+ */
+export function* prove(
+  problem: Problem,
+  start: readonly number[] = [],
+  beat = Number.NEGATIVE_INFINITY,
+  mostWork = Number.POSITIVE_INFINITY,
+): Generator<Progress, Progress> {
+  const all = problem.options.map((_, i) => i);
+  // The root: its whole part, filled up and improved, is a good first choice.
+  let options = all;
+  let relaxation = new Relaxation(problem, options);
+  let bound = relaxation.solve();
+  const mended = isAllowed(problem, start) ? start : search(problem, start, all);
+  let best = start.length > 0 ? mended.slice() : search(problem, wholeOf(relaxation), all);
+  let objective = objectiveOf(problem, best);
+  let workBefore = SEARCH_WORK;
+
+  const improveFrom = (rough: readonly number[], depth: "brief" | "full" = "brief") => {
+    workBefore += SEARCH_WORK;
+    improveWith(search(problem, rough, options, depth));
+  };
+  const improveWith = (found: readonly number[]) => {
+    const value = objectiveOf(problem, found);
+    if (value <= objective + SAME) return;
+    objective = value;
+    best = found.slice();
+  };
+
+  if (bound <= beat + SAME) return { chosen: sorted(best), objective, bound, work: relaxation.work };
+  if (start.length > 0 && bound > objective + SAME) {
+    improveFrom(wholeOf(relaxation));
+  }
+  // Leave out for good what cannot be part of anything better.
+  for (let shrunk = true; shrunk && bound > objective + SAME; ) {
+    const kept = relaxation.binaries.filter(
+      (b) =>
+        b.option !== null &&
+        !(
+          relaxation.valueOf(b.variable) < WHOLE &&
+          bound - relaxation.priceOfMoving(b.variable) <= objective + SAME
+        ),
+    );
+    shrunk = kept.length < options.length * 0.8;
+    if (shrunk) {
+      options = kept.map((b) => b.option!);
+      workBefore += relaxation.work;
+      relaxation = new Relaxation(problem, options);
+      bound = relaxation.solve();
+    }
+  }
+
+  if (bound > objective + SAME) improveFrom(best, "full");
+
+  const open: Branch[] = [{ fixed: [], bound }];
+  let told = 0;
+  let nodes = 0;
+  const openBound = () => open.reduce((most, b) => Math.max(most, b.bound), objective);
+
+  while (open.length > 0) {
+    const branch = open.pop()!;
+    if (branch.bound <= objective + SAME) continue;
+    if (relaxation.pivots > FRESH_AFTER) {
+      workBefore += relaxation.work;
+      relaxation = new Relaxation(problem, options);
+    }
+    apply(relaxation, branch.fixed);
+    const relaxed = relaxation.solve(objective + SAME);
+    const reach = Math.min(branch.bound, relaxed);
+    const work = workBefore + relaxation.work;
+    if (work > mostWork) {
+      return { chosen: sorted(best), objective, bound: Math.max(reach, openBound()), work };
+    }
+    if (work - told > TELL_EVERY) {
+      told = work;
+      yield { chosen: best, objective, bound: Math.max(reach, openBound()), work };
+    }
+    if (reach <= objective + SAME) continue;
+
+    nodes += 1;
+    if ((nodes & (nodes - 1)) === 0) improveFrom(wholeOf(relaxation));
+
+    const split = chooseSplit(relaxation, relaxed, objective);
+    if (split === "whole") {
+      const chosen = wholeOf(relaxation);
+      if (isAllowed(problem, chosen)) improveWith(chosen);
+      continue;
+    }
+    const fixed = [...branch.fixed, ...split.certain];
+    for (const { to, bound } of split.ways) {
+      if (bound <= objective + SAME) continue;
+      open.push({ fixed: [...fixed, { binary: split.binary, to }], bound: Math.min(bound, reach) });
+    }
+  }
+  return {
+    chosen: sorted(best),
+    objective,
+    bound: objective,
+    work: workBefore + relaxation.work,
+  };
+}
+
+const sorted = (chosen: readonly number[]) => chosen.toSorted((a, b) => a - b);
+
+/** The most that any choice could reach, by the linear relaxation. Points. */
+export function relaxedBound(problem: Problem): number {
+  return new Relaxation(
+    problem,
+    problem.options.map((_, i) => i),
+  ).solve();
+}
+
+/** The options that the relaxation chooses by more than half. */
+function wholeOf(relaxation: Relaxation): number[] {
+  return relaxation.binaries.flatMap((b) =>
+    b.option !== null && relaxation.valueOf(b.variable) > 0.5 ? [b.option] : [],
+  );
+}
+
+/** Sets the bounds of all binaries to those of a branch. */
+function apply(relaxation: Relaxation, fixed: Branch["fixed"]): void {
+  const wanted = new Map(fixed.map((f) => [f.binary, f.to]));
+  relaxation.binaries.forEach(({ variable }, i) => {
+    const to = wanted.get(i);
+    const lower = to ?? 0;
+    const upper = to ?? 1;
+    if (relaxation.lowerOf(variable) !== lower || relaxation.upperOf(variable) !== upper) {
+      relaxation.setBounds(variable, lower, upper);
+    }
+  });
+}
+
+interface Split {
+  binary: number;
+  /** The two ways, the more promising last. */
+  ways: { to: 0 | 1; bound: number }[];
+  /** What is certain in this branch, since the other way cannot be better than what is known. */
+  certain: { binary: number; to: 0 | 1 }[];
+}
+
+/** The binary whose rounding costs the bound most, families before the options in them. */
+function chooseSplit(relaxation: Relaxation, relaxed: number, objective: number): Split | "whole" {
+  let best: Split | null = null;
+  let bestScore = -1;
+  const certain: Split["certain"] = [];
+  relaxation.binaries.forEach(({ variable, option }, i) => {
+    const value = relaxation.valueOf(variable);
+    if (relaxation.lowerOf(variable) === relaxation.upperOf(variable)) return;
+    if (value < WHOLE || value > 1 - WHOLE) {
+      if (
+        relaxed - relaxation.priceOfMoving(variable) <= objective + SAME &&
+        isOutside(relaxation, variable)
+      ) {
+        certain.push({ binary: i, to: value < 0.5 ? 0 : 1 });
+      }
+      return;
+    }
+    const { down, up } = relaxation.pricesOfRounding(variable);
+    const score = Math.max(Math.min(down, up), 1e-9) * Math.max(down, up, 1e-9) * (option === null ? 4 : 1);
+    if (score <= bestScore) return;
+    bestScore = score;
+    const ways: Split["ways"] = [
+      { to: 0, bound: relaxed - down },
+      { to: 1, bound: relaxed - up },
+    ];
+    best = { binary: i, ways: down < up ? ways.toReversed() : ways, certain };
+  });
+  return best ?? "whole";
+}
+
+function isOutside(relaxation: Relaxation, variable: number): boolean {
+  return relaxation.priceOfMoving(variable) > 0;
+}
+
+/**
+ * A very good choice at once: as `prove`, but stopped after so much work, so that the same problem always gives
+ * the same choice, whatever the machine. `bound` tells how much better another one could be at most.
+ */
+export function choose(
+  problem: Problem,
+  mostWork: number,
+  start?: readonly number[],
+  beat?: number,
+): Progress {
+  const proof = prove(problem, start, beat, mostWork);
+  for (;;) {
+    const { value, done } = proof.next();
+    if (done) return value;
+  }
+}

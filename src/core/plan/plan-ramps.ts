@@ -1,0 +1,89 @@
+import { slowToWarmFor } from "../athlete";
+import type { Lift } from "../catalog";
+import { planRamp, type Ramp } from "../ramp";
+import { similarDone } from "./similar-done";
+import type { PlannedLift, PlanRequest } from "./types";
+
+/** Fully warm: a later ramp gets the least there may be. */
+const FULLY_WARM = 1;
+
+const LOWER_BODY = ["squat", "hinge", "lunge", "olympic-pull", "dip-drive", "jump-land"];
+
+function region(lift: Lift): "upper" | "lower" {
+  return lift.pattern && LOWER_BODY.includes(lift.pattern) ? "lower" : "upper";
+}
+
+/** How warm the approach takes a lift to be after those before it, 0 to 1. */
+function warmth(lift: Lift, before: readonly Lift[], rule: PlanRequest["approach"]["laterRamps"]): number {
+  if (before.length === 0 || rule === "full") return 0;
+  if (rule === "least") return FULLY_WARM;
+  if (rule === "least-in-region" && before.some((b) => region(b) === region(lift))) return FULLY_WARM;
+  return similarDone(lift, before);
+}
+
+/** Whether ramp sets are worked out for a lift: it has a weight of its own, on a barbell. */
+export function hasRamp({ rampless, lift }: Pick<PlannedLift, "rampless" | "lift">): boolean {
+  return !rampless && lift.implement === "barbell";
+}
+
+/** The ramp of one lift of the request; null if it has none or its working weight is not known. */
+function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> = {}): Ramp | null {
+  const planned = { ...request.lifts[place]!, ...own };
+  if (!planned.working || !hasRamp(planned)) return null;
+  const before = request.lifts.slice(0, place).map((p) => p.lift);
+  return planRamp({
+    unit: request.unit,
+    kit: planned.kit,
+    lift: planned.lift,
+    working: planned.working,
+    style: planned.style ?? request.approach.rampStyle,
+    experience: planned.experience ?? request.athlete.experience,
+    slowToWarm: planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift),
+    similarDone: planned.similarDone ?? warmth(planned.lift, before, request.approach.laterRamps),
+    room: planned.room ?? request.room,
+    rampSets: planned.rampSets,
+    fixed: planned.fixed,
+  });
+}
+
+/** Findings of a ramp that is too short for its weight. */
+const TOO_SHORT = ["last-jump", "fewer-sets"];
+
+/**
+ * The ramps of all lifts. Where the first ones take more of the time than the approach gives them they lose
+ * sets, as long as the jumps stay in their limits; the coach's own and those of a sore area stay whole.
+ *
+ * @param firstLifts places of the lifts of the first block.
+ * @returns the ramps, and how many sets were given up for lack of time.
+ */
+export function planRamps(
+  request: PlanRequest,
+  firstLifts: readonly number[],
+): { ramps: (Ramp | null)[]; givenUp: number } {
+  const ramps = request.lifts.map((_, place) => rampOf(request, place));
+  const most = request.approach.rampShare * request.minutes * 60;
+  let givenUp = 0;
+  for (;;) {
+    const seconds = firstLifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
+    const shortened = seconds > most ? firstLifts.map((i) => shorten(request, i, ramps[i]!)) : [];
+    const place = shortened.findIndex((ramp) => ramp !== null);
+    if (place < 0) return { ramps, givenUp };
+    ramps[firstLifts[place]!] = shortened[place]!;
+    givenUp += 1;
+  }
+}
+
+/** The ramp with one set fewer; null if it must not lose one. */
+function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp | null {
+  const planned = request.lifts[place]!;
+  const slow = planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift);
+  if (!ramp || planned.rampSets !== undefined || slow === "sore") return null;
+  if (planned.fixed && Object.keys(planned.fixed).length > 0) return null;
+  if (ramp.sets.length < 2) return null;
+  const shorter = rampOf(request, place, { rampSets: ramp.sets.length - 1 });
+  if (!shorter || shorter.totals.seconds >= ramp.totals.seconds) return null;
+  const worse = shorter.findings.some(
+    (f) => TOO_SHORT.includes(f.code) && !ramp.findings.some((g) => g.code === f.code),
+  );
+  return worse ? null : shorter;
+}
