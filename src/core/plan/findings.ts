@@ -2,7 +2,7 @@ import { AREAS, type Drill } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, Refusal } from "../sequence";
-import { MATTERS_FROM, releases, SHORTFALL_SERVED } from "../sequence";
+import { MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { hasRamp } from "./plan-ramps";
 import { demandInSentence, joinWords } from "./reasons";
@@ -30,13 +30,7 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
       code: "ramp-over-time",
       message: `The ramp alone takes ${formatSeconds(rampSeconds)}; there are ${request.minutes} min. Give it more time, or fewer ramp sets.`,
     });
-  } else if (plan.seconds > available) {
-    found.push({
-      code: "over-time",
-      message: `Your own drills run ${formatSeconds(plan.seconds - available)} over the ${request.minutes} min.`,
-    });
   }
-  found.push(...ownDrillFindings(request, plan));
   request.lifts.forEach(({ lift, working, rampless }, i) => {
     if (rampless) return;
     if (!hasRamp({ lift })) {
@@ -68,29 +62,6 @@ function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
             : `${AREAS[a.area]} is sore and the ${lift.name.toLowerCase()} loads it: the ramp has more steps. Leave the lift out if the first sets do not settle it.`,
       })),
   );
-}
-
-function ownDrillFindings({ athlete }: PlanRequest, plan: Plan): Finding[] {
-  const found: Finding[] = [];
-  for (const { drill, pinned } of plan.steps) {
-    const against = athlete.areas.find((a) => a.level === "avoid" && drill.avoid.includes(a.area));
-    if (pinned && against) {
-      found.push({
-        code: "drill-against-area",
-        message: `${drill.name} loads the ${AREAS[against.area].toLowerCase()}, which is to be avoided.`,
-      });
-    }
-  }
-  for (const { choice } of plan.blocks) {
-    for (const held of choice.chosen.filter((c) => c.pinned && c.drill.stretch)) {
-      if (choice.chosen.some((c) => releases(held, c))) continue;
-      found.push({
-        code: "stretch-without-movement",
-        message: `${held.drill.name} is a held stretch with no dynamic work on the same range after it.`,
-      });
-    }
-  }
-  return found;
 }
 
 type Cause = "time" | "approach" | "equipment" | "area" | "dropped";

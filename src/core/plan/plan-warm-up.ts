@@ -1,9 +1,8 @@
 import type { Progress } from "../choice";
-import { DEMANDS } from "../demands";
+import { DEMAND_IDS, DEMANDS } from "../demands";
 import { doseOf } from "../dose";
 import {
   type AskedDemand,
-  askedDemands,
   type ChoiceOfDrills,
   type Chooser,
   chooseDrills,
@@ -11,14 +10,12 @@ import {
   type Placed,
   quickly,
 } from "../sequence";
+import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
-import { approachBetweenLifts, onlyNew } from "./later-block";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
 import type { CoveredDemand, Plan, PlanRequest, PlanStep } from "./types";
 import { workSeconds } from "./work-seconds";
-
-const LATER_DRILL_SECONDS = 180;
 
 /**
  * Plans the warm-up of one athlete: the ramp of each lift, the drills that serve the session best in the time
@@ -38,20 +35,9 @@ export function planExactly(request: PlanRequest): Generator<Progress, Plan> {
   return planWith(request, exactly);
 }
 
-/** Lifts that are done in turns belong to one block. */
-export function blocksOf(lifts: PlanRequest["lifts"]): number[][] {
-  const blocks: number[][] = [];
-  lifts.forEach((_, i) => {
-    if (i > 0 && lifts[i - 1]!.pairedWithNext) blocks.at(-1)!.push(i);
-    else blocks.push([i]);
-  });
-  return blocks;
-}
-
 function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, Plan> {
   const blocks = blocksOf(request.lifts);
   const { ramps, givenUp } = planRamps(request, blocks[0]!);
-  const session = request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 }));
   const plan: Plan = {
     steps: [],
     ramps,
@@ -62,45 +48,17 @@ function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, 
     findings: [],
   };
   let clock = 0;
-  let served: number[] = [];
-  let demands: AskedDemand[] = [];
+  const served = DEMAND_IDS.map(() => 0);
+  let demands: readonly AskedDemand[] = [];
   for (const [block, lifts] of blocks.entries()) {
-    const rampSeconds = lifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
-    const own = request.own.filter((o) => (o.block ?? 0) === block);
-    let choice: ChoiceOfDrills;
-    if (block === 0) {
-      demands = askedDemands(session, request.athlete.limiters, request.approach);
-      const seconds = Math.max(0, request.minutes * 60 - rampSeconds);
-      choice = yield* chooseDrills({ ...request, own, demands, seconds }, chooser);
-      served = demands.map(() => 0);
-    } else {
-      const before = session.slice(0, lifts[0]);
-      const asked = askedDemands(
-        lifts.map((i) => session[i]!),
-        request.athlete.limiters,
-        { ...request.approach, floors: {} },
-      );
-      const done = asked.map((d, i) =>
-        Math.max(served[i]!, ...before.map(({ lift }) => lift.asks[d.demand] ?? 0)),
-      );
-      const dropped = [...request.dropped, ...plan.steps.map((s) => s.drill.id)];
-      choice = yield* chooseDrills(
-        {
-          ...request,
-          own,
-          dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
-          demands: onlyNew(asked, done),
-          approach: approachBetweenLifts(request.approach),
-          seconds: request.laterDrillSeconds ?? LATER_DRILL_SECONDS,
-        },
-        chooser,
-      );
-    }
+    const from = blockChoice(request, ramps, block, { served, drills: plan.steps.map((s) => s.drill.id) });
+    if (block === 0) demands = from.demands;
+    const choice: ChoiceOfDrills = yield* chooseDrills(from, chooser);
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
     plan.steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
     const rampsAt = clock + choice.seconds;
-    const workAt = rampsAt + rampSeconds;
+    const workAt = rampsAt + rampSecondsOf(ramps, lifts);
     const endsAt = workAt + workSeconds(lifts.map((i) => request.lifts[i]!));
     plan.blocks.push({
       lifts,

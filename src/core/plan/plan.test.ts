@@ -102,11 +102,11 @@ describe("what the coach has decided", () => {
     }
   });
 
-  test("own drills over the time are kept and the overrun is said", () => {
+  test("own drills over the time are kept", () => {
     const own = ["easy-row", "easy-bike", "deep-squat-hold", "toe-grab-squat"].map((drill) => ({ drill }));
     const plan = planWarmUp({ ...base, minutes: 9, own });
     expect(ids(plan)).toEqual(expect.arrayContaining(own.map((o) => o.drill)));
-    expect(codes(plan)).toContain("over-time");
+    expect(plan.seconds).toBeGreaterThan(9 * 60);
   });
 
   test("an own drill of a phase that the approach leaves out takes its usual place", () => {
@@ -116,25 +116,6 @@ describe("what the coach has decided", () => {
     const phases = plan.steps.map((s) => s.phase);
     expect(phases.lastIndexOf("raise")).toBeLessThan(at);
     expect(phases.indexOf("mobilise")).toBeGreaterThan(at);
-  });
-
-  test("an own drill against an area is kept and warned of", () => {
-    const plan = planWarmUp({
-      ...base,
-      athlete: { experience: "beginner", limiters: [], areas: [{ area: "knee", level: "avoid" }] },
-      own: [{ drill: "cossack-squat" }],
-    });
-    expect(codes(plan)).toContain("drill-against-area");
-  });
-
-  test("a lone stretch is warned of", () => {
-    const plan = planWarmUp({
-      ...planRequest("bench-press", 60),
-      minutes: 6,
-      approach: approach("bar-first"),
-      own: [{ drill: "hip-flexor-stretch" }],
-    });
-    expect(codes(plan)).toContain("stretch-without-movement");
   });
 });
 

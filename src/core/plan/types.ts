@@ -5,7 +5,7 @@ import type { Dose } from "../dose";
 import type { BarKit } from "../plates";
 import type { Experience, FixedSet, Ramp, RampRequest, RampStyleId, Room } from "../ramp";
 import type { Finding } from "../result";
-import type { Candidate, ChoiceModel, OwnDrill } from "../sequence";
+import type { Candidate, ChoiceModel, OwnDrill, TakenDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem } from "../units";
 
@@ -60,6 +60,8 @@ export interface PlanRequest {
   /** Drills that the coach has taken out. */
   dropped: readonly DrillId[];
   drills: readonly Drill[];
+  /** Drills of the first block as the coach has taken them over from a better plan found later. */
+  taken?: readonly TakenDrill[];
 }
 
 export interface PlanStep {

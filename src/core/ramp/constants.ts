@@ -87,6 +87,8 @@ export const EXTRA_PLATE_COST = 0.5;
 export const DEVIATION_COST = 40;
 
 export const SET_UP_SECONDS = 10;
+/** The first sets are done slowly, with full range. */
+export const SLOW_SETS = 2;
 export const SECONDS_PER_REP = { slow: 3, normal: 2 };
 /** One person moving a plate on each side. */
 export const SECONDS_PER_MOVE = 8;

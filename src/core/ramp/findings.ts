@@ -4,9 +4,9 @@ import { isPoorEstimate } from "../strength";
 import { formatWeightWithUnit, type Weight } from "../units";
 import { repsBand } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
+import { mostRampReps } from "./set-reps";
 import type { RampRequest } from "./types";
 
-const MOST_TOTAL_REPS = 35;
 /** A first ramp set at this share of the working weight is no gentle start. */
 const HEAVY_START = 0.8;
 
@@ -95,7 +95,7 @@ export function rampFindings(
       message: `The last jump is ${say(lastJump)}, ${Math.round((100 * lastJump) / W)} % of the working weight: more than is wanted for sets of ${working.reps}.`,
     });
   }
-  if (reps.reduce((sum, r) => sum + r, 0) > MOST_TOTAL_REPS) {
+  if (reps.reduce((sum, r) => sum + r, 0) > mostRampReps(working.reps).total) {
     found.push({ code: "ramp-tiring", message: "So many repetitions on the way up will cost working sets." });
   }
   if (isPoorEstimate(working.reps + working.rir)) {

@@ -13,8 +13,7 @@ import {
   MOST_SETS,
   repsBand,
   SECONDS_PER_MOVE,
-  SECONDS_PER_REP,
-  SET_UP_SECONDS,
+  SLOW_SETS,
   systemConstants,
   WARM_START,
 } from "./constants";
@@ -24,6 +23,7 @@ import { idealWeights } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits, rampLimits } from "./limits";
 import { restAfter, restBeforeWork } from "./rest";
 import { setReps } from "./set-reps";
+import { setSeconds } from "./set-seconds";
 import { RAMP_STYLES } from "./styles";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
 
@@ -211,7 +211,7 @@ function describeSets(
     const isLast = i === loads.weights.length - 1;
     const leastRest = isLast ? restBeforeWork(working.reps) : restAfter(fractions[i]!);
     const changing = stackMoves(stack, loads.stacks[i + 1]!) * SECONDS_PER_MOVE;
-    const slow = i < 2;
+    const slow = i < SLOW_SETS;
     const fast = !slow && i >= loads.weights.length - 2;
     return {
       weight,
@@ -219,7 +219,7 @@ function describeSets(
       reps: reps[i]!,
       ...platesOf(kit, loads.stacks[i - 1] ?? [], stack),
       restSeconds: Math.max(leastRest, changing),
-      seconds: reps[i]! * (slow ? SECONDS_PER_REP.slow : SECONDS_PER_REP.normal) + SET_UP_SECONDS,
+      seconds: setSeconds(reps[i]!, i),
       notes: slow ? [SLOW_NOTE] : fast ? [FAST_NOTE] : [],
     };
   });

@@ -6,6 +6,14 @@ const OLYMPIC_MOST_REPS = 3;
 const MOST_TOTAL_REPS = { usual: 30, highReps: 35 };
 const MOST_HEAVY_REPS = 3;
 
+/** The most repetitions of a whole ramp, and of its sets at 85 % and more, before it costs working sets. */
+export function mostRampReps(workingReps: number): { total: number; heavy: number } {
+  return {
+    total: workingReps >= HIGH_REPS ? MOST_TOTAL_REPS.highReps : MOST_TOTAL_REPS.usual,
+    heavy: Math.max(MOST_HEAVY_REPS, workingReps),
+  };
+}
+
 function usualReps(fraction: number, workingReps: number): number {
   if (fraction < 0.5) return 8;
   if (workingReps >= 8 && fraction < 0.7) return 6;
@@ -51,9 +59,10 @@ export function setReps(
     reps.push(count);
   }
   const trimmable = (i: number) => i > 0 && fixed[i]?.reps === undefined && reps[i]! > 1;
-  trim(reps, high ? MOST_TOTAL_REPS.highReps : MOST_TOTAL_REPS.usual, trimmable);
+  const most = mostRampReps(workingReps);
+  trim(reps, most.total, trimmable);
   const heavy = fractions.map((f) => f >= HEAVY);
-  trim(reps, Math.max(MOST_HEAVY_REPS, workingReps), (i) => heavy[i]! && trimmable(i), heavy);
+  trim(reps, most.heavy, (i) => heavy[i]! && trimmable(i), heavy);
   return reps;
 }
 

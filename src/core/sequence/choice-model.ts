@@ -24,6 +24,7 @@ import {
   MISSING_SLOT_COST,
   MOST_HARD_SECONDS,
   MOST_POWER_DRILLS,
+  OPENING_EFFORT,
   OWN_PATTERN_FROM,
   SECOND_COST,
   SHORTFALL_COST,
@@ -98,6 +99,16 @@ export interface ChoiceRequest {
   dropped: readonly DrillId[];
   /** Times that circuits go round; 1 if absent. */
   rounds?: number;
+  /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
+  taken?: readonly TakenDrill[];
+}
+
+/** A drill of a choice at its dose, for one round. */
+export interface TakenDrill {
+  drill: DrillId;
+  sets: number;
+  amount: number;
+  rounds: number;
 }
 
 /** What a drill serves of the demands, by their index. */
@@ -118,6 +129,29 @@ function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boo
   return patterns.length > 0 && patterns.every(({ demand }) => demands[demand]!.asked === 0);
 }
 
+/** What a drill serves of the demands, by their index. */
+function servedBy(drill: Drill, demands: readonly AskedDemand[]): Served {
+  return demands.flatMap(({ demand }, index) => {
+    const serves = drill.serves[demand];
+    return serves ? [{ demand: index, serves }] : [];
+  });
+}
+
+/** Whether a drill is asked for today: it serves the session, or a limiter, and has no other lift's shape. */
+export function isAskedFor(
+  drill: Drill,
+  demands: readonly AskedDemand[],
+  weigh: (d: AskedDemand) => number = (d) => d.weight,
+): boolean {
+  const served = servedBy(drill, demands);
+  return isSpecific(served, (i) => weigh(demands[i]!)) && !hasForeignPattern(served, demands);
+}
+
+/** Whether a gym has everything that a drill needs; null: it has everything. */
+export function hasKit(drill: Drill, equipment: ReadonlySet<EquipmentId> | null): boolean {
+  return !equipment || drill.equipment.every((need) => need.some((e) => equipment.has(e)));
+}
+
 /** Works out which drills at which doses may be chosen, and why the others may not (docs/model.md, "Choosing"). */
 export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const { drills, demands, athlete, approach, room, equipment, rounds = 1 } = request;
@@ -133,30 +167,21 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
   const refused = new Map<DrillId, Refusal>();
   const candidates: Candidate[] = [];
 
-  const indexOf = new Map(demands.map((d, i) => [d.demand, i]));
-  const servedBy = (drill: Drill): Served =>
-    (Object.keys(drill.serves) as DemandId[]).flatMap((id) => {
-      const demand = indexOf.get(id);
-      return demand === undefined ? [] : [{ demand, serves: drill.serves[id]! }];
-    });
-
   const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
     if (request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
-    if (equipment && !drill.equipment.every((need) => need.some((e) => equipment.has(e)))) return "equipment";
+    if (!hasKit(drill, equipment)) return "equipment";
     if (!rule) return "approach";
     const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= 2);
     if (rule.only && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
-    const specific = isSpecific(served, (i) => demands[i]!.weight);
-    if (!specific || hasForeignPattern(served, demands)) return "not-asked";
-    return null;
+    return isAskedFor(drill, demands) ? null : "not-asked";
   };
 
   for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
     const own = request.own.find((o) => o.drill === drill.id);
-    const served = servedBy(drill);
+    const served = servedBy(drill, demands);
     const rule = ruleFor(drill, phases);
     const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
@@ -339,15 +364,27 @@ function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Pro
   return { options, goals, limits, scarce: time, required, atNothing };
 }
 
-/** What a candidate needs beside it: dynamic work after a stretch, something activated before power. */
+/**
+ * What a candidate needs beside it: dynamic work after a stretch, something activated before power, something
+ * gentle before other hard work. What has needs of its own is nobody's partner.
+ */
 function partnersOf(c: Candidate, candidates: readonly Candidate[]): number[] | null {
-  const isHeldBefore = c.drill.stretch && c.phase !== "cool-down";
-  const isPartner = isHeldBefore
-    ? (o: Candidate) => releases(c, o)
-    : c.phase === "power"
-      ? (o: Candidate) => o.phase === "activate" && o.block <= c.block
-      : null;
-  return isPartner && candidates.flatMap((o, i) => (isPartner(o) ? [i] : []));
+  const need = needOf(c);
+  if (need === null) return null;
+  const meets: Record<Need, (o: Candidate) => boolean> = {
+    movement: (o) => releases(c, o),
+    activation: (o) => o.phase === "activate" && o.block <= c.block,
+    "gentle-start": (o) => o.drill.effort <= OPENING_EFFORT && o.block <= c.block,
+  };
+  return candidates.flatMap((o, i) => (needOf(o) === null && meets[need](o) ? [i] : []));
+}
+
+type Need = "movement" | "activation" | "gentle-start";
+
+function needOf({ drill, phase }: Candidate): Need | null {
+  if (drill.stretch && phase !== "cool-down") return "movement";
+  if (phase === "power") return "activation";
+  return drill.effort >= HARD_EFFORT ? "gentle-start" : null;
 }
 
 /** Limits give way to what the coach has chosen. */

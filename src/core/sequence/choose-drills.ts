@@ -1,5 +1,14 @@
 import type { DrillId } from "../catalog";
-import { choose, EPSILON, objectiveOf, type Problem, type Progress, prove, relaxedBound } from "../choice";
+import {
+  choose,
+  EPSILON,
+  isAllowed,
+  objectiveOf,
+  type Problem,
+  type Progress,
+  prove,
+  relaxedBound,
+} from "../choice";
 import {
   buildChoiceModel,
   type Candidate,
@@ -84,7 +93,34 @@ export function* chooseDrills(
     const next: ChoiceOfDrills = yield* fitToTime(model, request, chooser, best?.objective);
     if (best === null || isBetter(next, best)) best = next;
   }
-  return best!;
+  const taken = request.taken && takenChoice(request, models);
+  return taken && isBetter(taken, best!) ? taken : best!;
+}
+
+/** The choice that the coach has taken over, laid out; null where it is no longer possible. */
+function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): ChoiceOfDrills | null {
+  const taken = request.taken!;
+  const model = models.find((m) => m.rounds === Math.max(1, ...taken.map((t) => t.rounds)));
+  const options = taken.map(
+    (t) =>
+      model?.candidates.findIndex(
+        (c) => c.drill.id === t.drill && c.sets === t.sets && c.amount === t.amount && c.rounds === t.rounds,
+      ) ?? -1,
+  );
+  if (!model || options.includes(-1) || !isAllowed(model.problem, options)) return null;
+  const { candidates, problem } = model;
+  const chosen = options.map((i) => candidates[i]!);
+  const laidOut = layOut(chosen, request);
+  if (laidOut.seconds > model.seconds) return null;
+  const objective = objectiveOf(problem, options);
+  return { model, chosen, ...laidOut, objective, bound: Number.POSITIVE_INFINITY };
+}
+
+function layOut(chosen: readonly Candidate[], { approach, own }: ChoiceRequest) {
+  const places = new Map<DrillId, number>(
+    own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
+  );
+  return timetable(orderDrills(chosen, approach.bodyOrder, places));
 }
 
 /** More points or, where they are equal, fewer rounds. */
@@ -96,24 +132,21 @@ function isBetter(next: ChoiceOfDrills, best: ChoiceOfDrills): boolean {
 /** While the ordered timetable overruns, chooses again with that much less time. */
 function* fitToTime(
   model: ChoiceModel,
-  { approach, own }: ChoiceRequest,
+  request: ChoiceRequest,
   chooser: Chooser,
   beat?: number,
 ): Generator<Progress, ChoiceOfDrills> {
-  const places = new Map<DrillId, number>(
-    own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
-  );
-  const layOut = ({ chosen: options, bound }: Progress) => {
+  const layOutFound = ({ chosen: options, bound }: Progress) => {
     const chosen = options.map((i) => model.candidates[i]!);
-    return { options, chosen, bound, ...timetable(orderDrills(chosen, approach.bodyOrder, places)) };
+    return { options, chosen, bound, ...layOut(chosen, request) };
   };
   const most = model.problem.limits[TIME_LIMIT]!.most;
   let budget = most;
-  let found = layOut(yield* chooser(model.problem, undefined, beat));
+  let found = layOutFound(yield* chooser(model.problem, undefined, beat));
   for (let i = 0; i < MOST_TIGHTENINGS && found.seconds > most; i++) {
     if (found.chosen.every((c) => c.pinned)) break;
     budget = Math.max(0, budget - (found.seconds - most));
-    found = layOut(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
+    found = layOutFound(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
   }
   const { options, ...rest } = found;
   return { model, ...rest, objective: objectiveOf(model.problem, options) };

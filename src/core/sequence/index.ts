@@ -4,9 +4,12 @@ export {
   type Candidate,
   type ChoiceModel,
   type ChoiceRequest,
+  hasKit,
+  isAskedFor,
   type OwnDrill,
   type Refusal,
   releases,
+  type TakenDrill,
   TIME_LIMIT,
 } from "./choice-model";
 export {
@@ -18,6 +21,7 @@ export {
   quickly,
   withSeconds,
 } from "./choose-drills";
-export { MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
-export { type BodyOrder, orderCost, orderDrills } from "./order-drills";
-export { type Placed, timetable } from "./timetable";
+export { HARD_EFFORT, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
+export { type BodyOrder, mustPrecede, orderCost, orderDrills } from "./order-drills";
+export { sharesDemand } from "./shared-demands";
+export { changeSeconds, type Placed, setUpSecondsAfter, timetable } from "./timetable";

@@ -1,0 +1,71 @@
+import type { DrillId } from "../catalog";
+import type { Ramp } from "../ramp";
+import { askedDemands, type ChoiceRequest } from "../sequence";
+import { approachBetweenLifts, onlyNew } from "./later-block";
+import type { PlanRequest } from "./types";
+
+/** Most seconds of drills before a later lift, where the coach says nothing else. */
+const LATER_DRILL_SECONDS = 180;
+
+/** Lifts that are done in turns belong to one block. */
+export function blocksOf(lifts: PlanRequest["lifts"]): number[][] {
+  const blocks: number[][] = [];
+  lifts.forEach((_, i) => {
+    if (i > 0 && lifts[i - 1]!.pairedWithNext) blocks.at(-1)!.push(i);
+    else blocks.push([i]);
+  });
+  return blocks;
+}
+
+/** What has been done before a block. */
+export interface DoneBefore {
+  /** What drills have served, by the index of the demand. */
+  served: readonly number[];
+  drills: readonly DrillId[];
+}
+
+/** Seconds that the ramps of some lifts take. */
+export function rampSecondsOf(ramps: readonly (Ramp | null)[], lifts: readonly number[]): number {
+  return lifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
+}
+
+/**
+ * What the drills of a block are chosen from: before the first lift everything that the session asks, in the
+ * time that the ramp leaves; before a later one only what is new.
+ */
+export function blockChoice(
+  request: PlanRequest,
+  ramps: readonly (Ramp | null)[],
+  block: number,
+  before: DoneBefore,
+): ChoiceRequest {
+  const blocks = blocksOf(request.lifts);
+  const lifts = blocks[block]!;
+  const session = request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 }));
+  const own = request.own.filter((o) => (o.block ?? 0) === block);
+  const { limiters } = request.athlete;
+  if (block === 0) {
+    const demands = askedDemands(session, limiters, request.approach);
+    const seconds = Math.max(0, request.minutes * 60 - rampSecondsOf(ramps, lifts));
+    return { ...request, own, demands, seconds };
+  }
+  const asked = askedDemands(
+    lifts.map((i) => session[i]!),
+    limiters,
+    { ...request.approach, floors: {} },
+  );
+  const earlier = session.slice(0, lifts[0]);
+  const done = asked.map((d, i) =>
+    Math.max(before.served[i] ?? 0, ...earlier.map(({ lift }) => lift.asks[d.demand] ?? 0)),
+  );
+  const dropped = [...request.dropped, ...before.drills];
+  return {
+    ...request,
+    taken: undefined,
+    own,
+    dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
+    demands: onlyNew(asked, done),
+    approach: approachBetweenLifts(request.approach),
+    seconds: request.laterDrillSeconds ?? LATER_DRILL_SECONDS,
+  };
+}

@@ -1,0 +1,110 @@
+import { DEMAND_IDS } from "../demands";
+import { doseEffect, doseSeconds } from "../dose";
+import { blockChoice, blocksOf, type Plan, type PlanRequest, planRamps } from "../plan";
+import { type LoadTable, loadTable } from "../plates";
+import type { Ramp } from "../ramp";
+import {
+  type AskedDemand,
+  buildChoiceModel,
+  type ChoiceModel,
+  changeSeconds,
+  setUpSecondsAfter,
+} from "../sequence";
+import type { WrittenSet, WrittenStep, WrittenWarmUp } from "./types";
+
+/** Everything a review compares a warm-up with: what the session asks and what could be done. */
+export interface ReviewContext {
+  request: PlanRequest;
+  /** Places of the lifts in each block. */
+  blocks: readonly (readonly number[])[];
+  /** Our own ramps of the same lifts. */
+  ramps: readonly (Ramp | null)[];
+  /** What may be chosen in the first block, and what is asked. */
+  model: ChoiceModel;
+}
+
+/** What a review of any warm-up for this session compares it with. The coach's own decisions do not count here. */
+export function reviewContext(request: PlanRequest): ReviewContext {
+  const free = { ...request, own: [], dropped: [], taken: undefined };
+  const blocks = blocksOf(request.lifts);
+  const { ramps } = planRamps(free, blocks[0]!);
+  const choice = blockChoice(free, ramps, 0, { served: [], drills: [] });
+  return { request: free, blocks, ramps, model: buildChoiceModel(choice) };
+}
+
+/** A plan as it would stand on paper. */
+export function writtenOf(plan: Plan, minutes: number): WrittenWarmUp {
+  return {
+    steps: plan.steps.map(({ drill, block, dose }) => ({
+      drill,
+      block,
+      sets: dose.sets,
+      amount: dose.amount,
+      side: "both",
+    })),
+    ramps: plan.ramps.map((ramp) => ramp?.sets.map(writtenSet) ?? null),
+    minutes,
+  };
+}
+
+export function writtenSet({ weight, reps, restSeconds }: WrittenSet): WrittenSet {
+  return { weight, reps, restSeconds };
+}
+
+/** Work and rests of a step, set-up left out. Seconds. */
+export function workSecondsOf(step: WrittenStep): number {
+  const { dose } = step.drill;
+  const range = step.side === "both" ? dose : { ...dose, sides: 1 as const };
+  return doseSeconds(range, step.sets, step.amount);
+}
+
+/** Seconds of a block's drills one after the other, with changes and set-ups (docs/model.md, "Time"). */
+export function drillSecondsOf(steps: readonly WrittenStep[], block: number): number {
+  const here = steps.filter((s) => s.block === block);
+  return here.reduce((sum, step, i) => {
+    const before = here[i - 1]?.drill ?? null;
+    return (
+      sum + changeSeconds(before, step.drill) + setUpSecondsAfter(before, step.drill) + workSecondsOf(step)
+    );
+  }, 0);
+}
+
+/** What steps serve of each demand of the catalogue; sets of the same drill count together. */
+export function servedBySteps(steps: readonly WrittenStep[]): number[] {
+  const total = new Map<string, { step: WrittenStep; sets: number; amount: number }>();
+  for (const step of steps) {
+    const known = total.get(step.drill.id);
+    const share = step.side === "both" || step.drill.dose.sides === 1 ? 1 : 0.5;
+    const amount = (known?.amount ?? 0) + share * step.sets * step.amount;
+    total.set(step.drill.id, { step, sets: 1, amount });
+  }
+  const served = DEMAND_IDS.map(() => 0);
+  for (const { step, amount } of total.values()) {
+    const effect = doseEffect(step.drill.dose, 1, amount);
+    DEMAND_IDS.forEach((demand, i) => {
+      served[i]! += (step.drill.serves[demand] ?? 0) * effect;
+    });
+  }
+  return served;
+}
+
+/** What a block asks, after what the blocks before it have served. */
+export function demandsOf(
+  context: ReviewContext,
+  written: WrittenWarmUp,
+  block: number,
+): readonly AskedDemand[] {
+  if (block === 0) return context.model.demands;
+  const before = written.steps.filter((s) => s.block < block);
+  return blockChoice(context.request, context.ramps, block, {
+    served: servedBySteps(before),
+    drills: before.map((s) => s.drill.id),
+  }).demands;
+}
+
+/** What a lift's bar can be loaded to, up to its working weight; null where no ramp can be worked out. */
+export function tableOf({ request, ramps }: ReviewContext, lift: number): LoadTable | null {
+  const planned = request.lifts[lift]!;
+  if (!planned.working || !ramps[lift]) return null;
+  return loadTable(planned.kit, planned.working.weight, false);
+}

@@ -1,0 +1,195 @@
+import { rulesOut } from "../athlete";
+import { AREAS, EQUIPMENT, families } from "../catalog";
+import { DEMANDS, type DemandId } from "../demands";
+import { type Candidate, HARD_EFFORT, hasKit, isAskedFor, sharesDemand } from "../sequence";
+import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
+import type { FindingCode, Place, WrittenStep, WrittenWarmUp } from "./types";
+
+/** A finding before anything is said of its remedies. */
+export interface Found {
+  code: FindingCode;
+  message: string;
+  place: Place;
+  /** What it is about, whatever its place: the same subject found again is the same finding. */
+  subject: string;
+}
+
+export type Rule = (context: ReviewContext, written: WrittenWarmUp) => Found[];
+
+function onStep(code: FindingCode, step: number, written: WrittenWarmUp, message: string): Found {
+  const { drill, block } = written.steps[step]!;
+  return { code, message, place: { kind: "step", step }, subject: `${block} ${drill.id}` };
+}
+
+/** Findings for each step that a sentence is found for. */
+function eachStep(
+  code: FindingCode,
+  written: WrittenWarmUp,
+  say: (step: WrittenStep, index: number) => string | null,
+): Found[] {
+  return written.steps.flatMap((step, i) => {
+    const message = say(step, i);
+    return message === null ? [] : [onStep(code, i, written, message)];
+  });
+}
+
+/** The limiters that alone speak for a step: it serves them, and nothing that the session asks. */
+function onlyForLimiters(
+  { request }: ReviewContext,
+  demands: ReturnType<typeof demandsOf>,
+  step: WrittenStep,
+) {
+  if (step.drill.phases.includes("raise")) return [];
+  if (isAskedFor(step.drill, demands, (d) => d.weightWithoutLimiter)) return [];
+  return request.athlete.limiters.filter((l) => (step.drill.serves[l] ?? 0) >= 2);
+}
+
+/** The limiter that each step is there for alone, if any. */
+export function limitersOfSteps(context: ReviewContext, written: WrittenWarmUp): (DemandId | null)[] {
+  return written.steps.map((step) => {
+    const demands = demandsOf(context, written, step.block);
+    return onlyForLimiters(context, demands, step)[0] ?? null;
+  });
+}
+
+const servesNothing: Rule = (context, written) =>
+  eachStep("serves-nothing", written, (step) => {
+    if (step.drill.phases.includes("raise")) return null;
+    const demands = demandsOf(context, written, step.block);
+    if (isAskedFor(step.drill, demands) || onlyForLimiters(context, demands, step).length > 0) return null;
+    return `${step.drill.name} serves nothing that today's lifts or the athlete's limiters ask for.`;
+  });
+
+const stretchWithoutMovement: Rule = (_, written) =>
+  eachStep("stretch-without-movement", written, (step, i) => {
+    if (!step.drill.stretch) return null;
+    const moves = written.steps.some(
+      (s, j) =>
+        j > i &&
+        s.block === step.block &&
+        s.drill.mode === "dynamic" &&
+        sharesDemand(step.drill, s.drill, "range", 1),
+    );
+    return moves
+      ? null
+      : `${step.drill.name} is held with no dynamic work on the same range after it, which lowers readiness.`;
+  });
+
+const explosiveEarly: Rule = (_, written) =>
+  eachStep("explosive-early", written, (step, i) => {
+    const explosive = step.drill.effort === 5 || step.drill.phases[0] === "power";
+    const before = written.steps.slice(0, i).filter((s) => s.block === step.block);
+    if (step.block === 0 && before.length === 0 && step.drill.effort >= HARD_EFFORT) {
+      return `${step.drill.name} is hard and comes first. Begin gently.`;
+    }
+    if (!explosive || before.some((s) => s.drill.phases.includes("activate"))) return null;
+    return `${step.drill.name} is explosive and nothing has been activated before it.`;
+  });
+
+const oneSided: Rule = (_, written) => {
+  const sides = new Map<string, { at: number; left: number; right: number }>();
+  written.steps.forEach((step, at) => {
+    if (step.drill.dose.sides === 1) return;
+    const key = `${step.block} ${step.drill.id}`;
+    const sum = sides.get(key) ?? { at, left: 0, right: 0 };
+    if (step.side !== "right") sum.left += step.sets * step.amount;
+    if (step.side !== "left") sum.right += step.sets * step.amount;
+    sides.set(key, sum);
+  });
+  return [...sides.values()].flatMap(({ at, left, right }) => {
+    if (left === right) return [];
+    const [more, less] = left > right ? ["left", "right"] : ["right", "left"];
+    const { name } = written.steps[at]!.drill;
+    return [onStep("one-sided", at, written, `${name} does more on the ${more} than on the ${less}.`)];
+  });
+};
+
+/** Whether a candidate would cover a plane. */
+export function movesIn({ drill, phase }: Candidate, plane: string): boolean {
+  const moves = phase === "mobilise" || phase === "activate";
+  return moves && !drill.stretch && drill.planes.some((p) => p === plane);
+}
+
+const missingPlane: Rule = ({ request, model }, written) =>
+  request.approach.planes.flatMap((plane) => {
+    if (!model.candidates.some((c) => movesIn(c, plane))) return [];
+    const covers = written.steps.some(
+      (s) =>
+        s.block === 0 &&
+        s.drill.planes.includes(plane) &&
+        s.drill.phases.some((p) => p === "mobilise" || p === "activate"),
+    );
+    if (covers) return [];
+    const message = `Nothing moves in the ${plane} plane, and this approach asks for all three.`;
+    return [{ code: "missing-plane" as const, message, place: { kind: "plan" as const }, subject: plane }];
+  });
+
+/** A drill may run this far over the time for one limiter: doses come in steps. Seconds. */
+const LIMITER_SLACK = 5;
+
+const limiters: Rule = (context, written) => {
+  const { most, secondsEach } = context.request.approach.limiters;
+  const seconds = new Map<DemandId, { first: number; seconds: number }>();
+  limitersOfSteps(context, written).forEach((limiter, i) => {
+    if (limiter === null) return;
+    const known = seconds.get(limiter);
+    seconds.set(limiter, {
+      first: known?.first ?? i,
+      seconds: (known?.seconds ?? 0) + workSecondsOf(written.steps[i]!),
+    });
+  });
+  const worked = [...seconds].sort(([, a], [, b]) => a.first - b.first);
+  const tooMany = worked.slice(most).map(([limiter, { first }]): Found => {
+    const name = DEMANDS[limiter].name.toLowerCase();
+    const message = `${name[0]!.toUpperCase()}${name.slice(1)} is the ${worked.length}th limiter worked on; more than ${most} in a session help none of them.`;
+    return { code: "too-many-limiters", message, place: { kind: "step", step: first }, subject: limiter };
+  });
+  const tooLong = worked
+    .filter(([, w]) => w.seconds > secondsEach + LIMITER_SLACK)
+    .map(([limiter, w]): Found => {
+      const name = DEMANDS[limiter].name.toLowerCase();
+      const message = `${w.seconds} s go into ${name} alone; ${secondsEach} s are enough before lifting.`;
+      return { code: "limiter-too-long", message, place: { kind: "step", step: w.first }, subject: limiter };
+    });
+  return [...tooMany, ...tooLong];
+};
+
+const notInGym: Rule = ({ request }, written) =>
+  eachStep("not-in-gym", written, ({ drill }) => {
+    if (hasKit(drill, request.equipment)) return null;
+    const missing = drill.equipment.filter((need) => !need.some((e) => request.equipment!.has(e)));
+    const names = missing.map((need) => EQUIPMENT[need[0]!].toLowerCase());
+    return `${drill.name} needs a ${names.join(" and a ")}, and there is none here.`;
+  });
+
+const againstArea: Rule = ({ request }, written) =>
+  eachStep("against-area", written, ({ drill }) => {
+    const against = rulesOut(request.athlete, drill);
+    if (!against) return null;
+    const state = against.level === "avoid" ? "to be avoided" : "sore";
+    return `${drill.name} loads the ${AREAS[against.area].toLowerCase()}, which is ${state}.`;
+  });
+
+const repeatedWhileWarm: Rule = ({ request }, written) => {
+  const familyOf = families(request.drills);
+  const family = (s: WrittenStep) => familyOf.get(s.drill.id) ?? s.drill.id;
+  return eachStep("repeated-while-warm", written, (step) => {
+    const before = written.steps.find((s) => s.block < step.block && family(s) === family(step));
+    if (!before) return null;
+    return before.drill === step.drill
+      ? `${step.drill.name} has been done for an earlier lift, and the body is still warm.`
+      : `${step.drill.name} repeats ${before.drill.name.toLowerCase()} from an earlier lift while the body is still warm.`;
+  });
+};
+
+export const DRILL_RULES: readonly Rule[] = [
+  againstArea,
+  notInGym,
+  explosiveEarly,
+  stretchWithoutMovement,
+  oneSided,
+  servesNothing,
+  limiters,
+  repeatedWhileWarm,
+  missingPlane,
+];

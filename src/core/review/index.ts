@@ -1,0 +1,14 @@
+export { applyRemedy } from "./apply-remedy";
+export { type ReviewContext, reviewContext, writtenOf } from "./context";
+export { reviewWarmUp } from "./review";
+export {
+  type Change,
+  FINDING_CODES,
+  type FindingCode,
+  type Place,
+  type Remedy,
+  type ReviewFinding,
+  type WrittenSet,
+  type WrittenStep,
+  type WrittenWarmUp,
+} from "./types";
