@@ -19,10 +19,34 @@ export function search(
   among: readonly number[] = problem.options.map((_, i) => i),
   depth: "brief" | "full" = "brief",
 ): number[] {
+  const searching = searchSteps(problem, start, among, depth);
+  for (;;) {
+    const { value, done } = searching.next();
+    if (done) return value;
+  }
+}
+
+/** As `search`; yields what is chosen so far after each exchange that it has tried. */
+export function* searchSteps(
+  problem: Problem,
+  start: readonly number[] = [],
+  among: readonly number[] = problem.options.map((_, i) => i),
+  depth: "brief" | "full" = "brief",
+): Generator<readonly number[], number[]> {
   const searching = new Search(problem, among);
   searching.begin(start);
-  searching.improve(depth === "full");
+  yield* searching.improve(depth === "full");
   return searching.selection.chosen.toSorted((a, b) => a - b);
+}
+
+/** A choice with the best that still has room added to it, nothing taken out. */
+export function fill(problem: Problem, start: readonly number[]): number[] {
+  const searching = new Search(
+    problem,
+    problem.options.map((_, i) => i),
+  );
+  searching.begin(start);
+  return searching.selection.chosen.slice();
 }
 
 class Search {
@@ -106,11 +130,14 @@ class Search {
   }
 
   /** Exchanges of single options as long as they help, then of pairs; over again until nothing helps. */
-  improve(pairs: boolean): void {
+  *improve(pairs: boolean): Generator<readonly number[]> {
     const { selection } = this;
     for (let round = 0; round < MOST_ROUNDS; round++) {
       let helped = this.redoseRequired();
-      for (const out of selection.chosen.slice()) helped = this.tryExchange([out]) || helped;
+      for (const out of selection.chosen.slice()) {
+        helped = this.tryExchange([out]) || helped;
+        yield selection.chosen;
+      }
       if (helped) continue;
       if (!pairs || !this.exchangePair()) return;
     }

@@ -11,7 +11,7 @@ import {
   type PhaseRule,
 } from "../catalog";
 import type { Goal, Option, Problem, Term } from "../choice";
-import { DEMANDS, type DemandId } from "../demands";
+import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
 import { doseEffect, doseLevels, doseSeconds } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
@@ -129,12 +129,19 @@ function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boo
   return patterns.length > 0 && patterns.every(({ demand }) => demands[demand]!.asked === 0);
 }
 
-/** What a drill serves of the demands, by their index. */
-function servedBy(drill: Drill, demands: readonly AskedDemand[]): Served {
-  return demands.flatMap(({ demand }, index) => {
-    const serves = drill.serves[demand];
-    return serves ? [{ demand: index, serves }] : [];
-  });
+const DEMAND_INDEX = new Map(DEMAND_IDS.map((id, i) => [id, i]));
+const servedByDrill = new WeakMap<Drill, Served>();
+
+/** What a drill serves; asked demands stand in the order of all demands. Kept, since it is asked over and over. */
+function servedBy(drill: Drill): Served {
+  const known = servedByDrill.get(drill);
+  if (known) return known;
+  const served = (Object.keys(drill.serves) as DemandId[]).map((id) => ({
+    demand: DEMAND_INDEX.get(id)!,
+    serves: drill.serves[id]!,
+  }));
+  servedByDrill.set(drill, served);
+  return served;
 }
 
 /** Whether a drill is asked for today: it serves the session, or a limiter, and has no other lift's shape. */
@@ -143,7 +150,7 @@ export function isAskedFor(
   demands: readonly AskedDemand[],
   weigh: (d: AskedDemand) => number = (d) => d.weight,
 ): boolean {
-  const served = servedBy(drill, demands);
+  const served = servedBy(drill);
   return isSpecific(served, (i) => weigh(demands[i]!)) && !hasForeignPattern(served, demands);
 }
 
@@ -181,7 +188,7 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
 
   for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
     const own = request.own.find((o) => o.drill === drill.id);
-    const served = servedBy(drill, demands);
+    const served = servedBy(drill);
     const rule = ruleFor(drill, phases);
     const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
@@ -364,31 +371,34 @@ function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Pro
   return { options, goals, limits, scarce: time, required, atNothing };
 }
 
-/**
- * What a candidate needs beside it: dynamic work after a stretch, something activated before power, something
- * gentle before other hard work. What has needs of its own is nobody's partner.
- */
 function partnersOf(c: Candidate, candidates: readonly Candidate[]): number[] | null {
   const need = needOf(c);
-  if (need === null) return null;
-  const meets: Record<Need, (o: Candidate) => boolean> = {
-    movement: (o) => releases(c, o),
-    activation: (o) => o.phase === "activate" && o.block <= c.block,
-    "gentle-start": (o) => o.drill.effort <= OPENING_EFFORT && o.block <= c.block,
-  };
-  return candidates.flatMap((o, i) => (needOf(o) === null && meets[need](o) ? [i] : []));
+  return need && candidates.flatMap((o, i) => (meetsNeed(need, c, o) ? [i] : []));
 }
 
-type Need = "movement" | "activation" | "gentle-start";
+/** What a drill needs beside it. */
+export type Need = "movement" | "activation" | "gentle-start";
 
-function needOf({ drill, phase }: Candidate): Need | null {
+/**
+ * What a candidate needs beside it: dynamic work after a stretch, something activated before power, something
+ * gentle before other hard work; null: nothing.
+ */
+export function needOf({ drill, phase }: Candidate): Need | null {
   if (drill.stretch && phase !== "cool-down") return "movement";
   if (phase === "power") return "activation";
   return drill.effort >= HARD_EFFORT ? "gentle-start" : null;
 }
 
+/** Whether another candidate is what `c` needs. What has needs of its own meets nobody's. */
+export function meetsNeed(need: Need, c: Candidate, other: Candidate): boolean {
+  if (needOf(other) !== null) return false;
+  if (need === "movement") return releases(c, other);
+  if (other.block > c.block) return false;
+  return need === "activation" ? other.phase === "activate" : other.drill.effort <= OPENING_EFFORT;
+}
+
 /** Limits give way to what the coach has chosen. */
-function makeRoomForOwn(
+export function makeRoomForOwn(
   required: readonly (readonly number[])[],
   options: readonly Option[],
   limits: { most: number }[],

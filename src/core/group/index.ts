@@ -1,0 +1,10 @@
+export { planGroup, planGroupSteps } from "./plan-group";
+export type {
+  GroupMember,
+  GroupPlan,
+  GroupProgress,
+  GroupRequest,
+  MemberPlan,
+  MemberStep,
+  SharedDrill,
+} from "./types";
