@@ -1,55 +1,61 @@
 import { catalog } from "@/catalog";
 import { formatDose } from "@/core/dose";
-import { planWarmUp } from "@/core/plan";
+import { type PlanRequest, planWarmUp } from "@/core/plan";
+import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { formatClock, formatWeight, weight } from "@/core/units";
-import { type GymKit, planRequestFor, startDraft } from "@/core/warm-up";
-import { hall } from "@/demo/hall";
-import { groups } from "@/demo/people";
+import { ordinaryGym } from "./cases";
 
-/** Prints the demo members' plans of today for reading; names after the command choose some of them. */
-const wanted = process.argv.slice(2);
-const gym: GymKit = {
-  ...hall,
-  bar: { name: hall.bar.name, weight: weight(hall.bar.weight), collar: weight(hall.bar.collar) },
-  plates: hall.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
+/**
+ * Prints plans for reading, one line a phase: `read-plans.mts LIFT APPROACH MINUTES`, each a comma list or
+ * "all"; without a limiter or area, at a usual working weight.
+ */
+const [lifts = "back-squat", approaches = "all", minutes = "6,12,20"] = process.argv.slice(2);
+const wanted = <T extends { id: string }>(all: readonly T[], names: string) =>
+  names === "all" ? all : all.filter((a) => names.split(",").includes(a.id));
+const USUAL_WEIGHT: Record<string, number> = {
+  "biceps-curl": 35,
+  "triceps-extension": 35,
+  "overhead-press": 50,
 };
 
-for (const member of groups.flatMap((g) => g.athletes)) {
-  if (!member.today || (wanted.length > 0 && !wanted.includes(member.id))) continue;
-  const athlete = {
-    ...member,
-    group: "",
-    unit: "kg" as const,
-    birthYear: null,
-    bodyWeight: weight(member.bodyWeight),
-    note: "",
-    areas: member.areas.map(([area, level]) => ({ area, level })),
-    workingWeights: member.weights.map(([lift, kg, reps, sets, rir]) => ({
-      lift,
-      weight: weight(kg),
-      reps,
-      sets,
-      rir,
-      day: "",
-    })),
-  };
-  const draft = startDraft(athlete, gym, member.today);
-  const plan = planWarmUp(planRequestFor(draft, athlete, gym, catalog));
-  const areas = member.areas.map((a) => a.join(" ")).join(", ");
-  console.log(
-    `\n${member.name}, ${member.age}, ${member.experience}; ${member.limiters.join(", ") || "no limiter"}; ${areas || "no area"}`,
-  );
-  console.log(
-    `${draft.lift} ${draft.sets} × ${draft.reps} × ${draft.weight === null ? "?" : formatWeight(draft.weight)}, ${draft.minutes} min, ${draft.approach}: ${formatClock(plan.seconds)}`,
-  );
-  for (const step of plan.steps) {
-    console.log(
-      `${formatClock(step.startsAt).padStart(6)} ${step.phase.padEnd(9)} ${step.drill.name.padEnd(34)} ${formatDose(step.dose).padEnd(24)} ${step.reason}`,
-    );
+for (const lift of wanted(catalog.lifts, lifts)) {
+  for (const approach of wanted(catalog.approaches, approaches)) {
+    for (const time of minutes.split(",").map(Number)) {
+      const request: PlanRequest = {
+        unit: "kg",
+        lifts: [
+          {
+            lift,
+            kit: ordinaryGym,
+            working: lift.kind
+              ? null
+              : { weight: weight(USUAL_WEIGHT[lift.id] ?? 90), reps: 5, sets: 3, rir: 1 },
+          },
+        ],
+        minutes: time,
+        athlete: { experience: "intermediate", limiters: [], areas: [] },
+        approach: catalog.drillsAlone.find((a) => a.id === lift.approach) ?? approach,
+        room: "normal",
+        equipment: null,
+        own: [],
+        dropped: [],
+        drills: catalog.drills,
+      };
+      const plan = planWarmUp(request);
+      const ramp =
+        plan.ramps[0]?.sets.map((s) => `${formatWeight(s.weight)}×${s.reps}`).join(" ") ?? "no ramp";
+      console.log(
+        `\n${lift.name}, ${request.approach.name}, ${time} min: ${formatClock(plan.seconds)}; ${ramp}`,
+      );
+      const steps = plan.steps.filter((s) => s.round === 1);
+      steps.forEach((step, i) => {
+        const phase = steps[i - 1]?.phase === step.phase ? "" : step.phase;
+        const rounds = step.rounds > 1 ? ` (${step.rounds} rounds)` : "";
+        console.log(`  ${phase.padEnd(9)} ${step.drill.name}, ${formatDose(step.dose)}${rounds}`);
+      });
+      const found = reviewWarmUp(writtenOf(plan, time), reviewContext(request));
+      if (found.length > 0)
+        console.log(`  ! ${found.map((f) => f.message.replace(/, asked by.*? is/, " is")).join(" ")}`);
+    }
   }
-  const sets = plan.ramps[0]?.sets.map(
-    (s) => `${formatWeight(s.weight)} × ${s.reps} (${s.perSide.map(formatWeight).join("+")})`,
-  );
-  console.log(`       ${sets?.join(" · ") ?? "no ramp"}`);
-  for (const finding of plan.findings) console.log(`       ! ${finding.message}`);
 }

@@ -8,10 +8,11 @@ import { shoulderDrills } from "./drills/shoulders";
 import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
 import { trunkDrills } from "./drills/trunk";
 import { lifts } from "./lifts";
+import { drillsAlone, drillsAloneFor, workBlocks } from "./without-weight";
 
 /** The content that ships with the app. */
 export const catalog: Catalog = {
-  lifts,
+  lifts: [...lifts, ...workBlocks, ...drillsAloneFor],
   drills: [
     ...raiseDrills,
     ...shoulderDrills,
@@ -22,4 +23,5 @@ export const catalog: Catalog = {
     ...longHoldDrills,
   ].map(drillRecord),
   approaches,
+  drillsAlone,
 };

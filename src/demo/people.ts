@@ -16,7 +16,7 @@ export interface DemoAthlete {
   note?: string;
   weights: [lift: string, weight: number, reps: number, sets: number, rir: number, daysAgo: number][];
   /** Today's warm-up; absent: none yet. The lift's working weight comes from above. */
-  today?: { lift: string; minutes: number; approach: string; room?: "cold" };
+  today?: { lifts: string[]; minutes: number; approach: string; room?: "cold" };
 }
 
 export interface DemoGroup {

@@ -109,7 +109,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
       athleteId: athlete.id,
       gymId: gym.id,
       day,
-      draft: JSON.stringify(startDraft(athlete, gym, { lift })),
+      draft: JSON.stringify(startDraft(athlete, gym, { lifts: [lift] })),
       revision: 0,
       updatedAt: Date.now(),
     },

@@ -1,5 +1,5 @@
 import { catalog } from "@/catalog";
-import { planWarmUp } from "@/core/plan";
+import { planOfLift, planWarmUp } from "@/core/plan";
 import type { Finding } from "@/core/result";
 import { type Stair, stairOf } from "@/core/stair";
 import { type AthleteRecord, type GymKit, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
@@ -12,7 +12,8 @@ export interface TodayLine {
   athlete: { id: string; name: string };
   warmUp: {
     id: string;
-    lift: string;
+    /** Their names, in order. */
+    lifts: string[];
     draft: WarmUpDraft;
     stair: Stair;
     /** What needs the coach's attention, the most important first. */
@@ -44,8 +45,11 @@ function draw(id: string, draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKi
   const known = drawn.get(id);
   if (known?.from === from) return known.picture;
   const plan = planWarmUp(planRequestFor(draft, athlete, gym, catalog));
-  const attention = WORTH_ATTENTION.flatMap((code) => plan.findings.filter((f) => f.code === code));
-  const picture = { stair: stairOf(plan, draft.minutes), attention };
+  const over = plan.seconds > draft.minutes * 60;
+  const overTime = { code: "over-time", message: `It takes more than the ${draft.minutes} min there are.` };
+  const found = [...plan.findings, ...(over ? [overTime] : [])];
+  const attention = WORTH_ATTENTION.flatMap((code) => found.filter((f) => f.code === code));
+  const picture = { stair: stairOf(planOfLift(plan, 0), draft.minutes), attention };
   if (drawn.size >= MOST_KEPT) drawn.delete(drawn.keys().next().value!);
   drawn.set(id, { from, picture });
   return picture;
@@ -63,8 +67,8 @@ export async function listToday(): Promise<{ day: string; groups: { name: string
     let warmUp: TodayLine["warmUp"] = null;
     if (opened?.ok) {
       const { draft, athlete, gym } = opened.value;
-      const lift = catalog.lifts.find((l) => l.id === draft.lift)!;
-      warmUp = { id: row!.id, lift: lift.name, draft, ...draw(row!.id, draft, athlete, gym) };
+      const names = draft.lifts.map((d) => catalog.lifts.find((l) => l.id === d.lift)!.name);
+      warmUp = { id: row!.id, lifts: names, draft, ...draw(row!.id, draft, athlete, gym) };
     }
     groups.at(-1)!.lines.push({ athlete: { id, name }, warmUp });
   }

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
-import { startDraft } from "@/core/warm-up";
+import { MOST_LIFTS, startDraft } from "@/core/warm-up";
 import { addWarmUp, findWarmUp, updateDraft } from "@/data/warm-ups";
 import { athleteRecord } from "./athlete-record";
 import { today } from "./day";
@@ -12,7 +12,7 @@ const requestSchema = z.strictObject({
   day: z.iso.date().optional(),
   like: z
     .strictObject({
-      lift: liftField(catalog),
+      lifts: z.array(liftField(catalog)).min(1).max(MOST_LIFTS),
       minutes: minutesField,
       approach: approachField(catalog),
       room: roomField,

@@ -6,7 +6,7 @@ import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { today } from "./day";
 import { listToday } from "./list-today";
-import { openWarmUp } from "./open-workbench";
+import { openWarmUp, parseDraft } from "./open-workbench";
 import { saveDraft } from "./save-draft";
 import { restartWarmUp, startWarmUp } from "./start-warm-up";
 
@@ -56,7 +56,8 @@ describe("the demo hall", () => {
 describe("saving", () => {
   test("stores the draft and counts the revision up", async () => {
     const { draft, revision } = await open("today-joao");
-    const changed = { ...draft, reps: 6, fixed: { 1: { weight: weight(50) } }, rampSets: 4 };
+    const lift = { ...draft.lifts[0]!, reps: 6, fixed: { 1: { weight: weight(50) } }, rampSets: 4 };
+    const changed = { ...draft, lifts: [lift] };
     expect(await saveDraft({ id: "today-joao", revision, draft: changed })).toEqual({
       kind: "saved",
       revision: revision + 1,
@@ -97,10 +98,7 @@ describe("saving", () => {
   });
 
   test.each([
-    ["a negative weight", { weight: -5 }, /weight/],
-    ["a weight that is no number", { weight: "heavy" }, /weight/],
-    ["21 reps", { reps: 21 }, /reps: Must be at most 20/],
-    ["no such lift", { lift: "wall-climb" }, /lift: There is no lift "wall-climb"/],
+    ["no lifts", { lifts: [] }, /lifts: A warm-up has at least one lift/],
     ["an unknown drill", { dropped: ["nope"] }, /dropped\.0: There is no such drill/],
     ["a field that there is not", { colour: "red" }, /colour/],
     ["1 minute", { minutes: 1 }, /minutes: Must be at least 2/],
@@ -111,6 +109,37 @@ describe("saving", () => {
     expect(await open("today-dmitri")).toMatchObject({ revision, draft });
   });
 
+  test.each([
+    ["a negative weight", { weight: -5 }, /weight/],
+    ["a weight that is no number", { weight: "heavy" }, /weight/],
+    ["21 reps", { reps: 21 }, /reps: Must be at most 20/],
+    ["no such lift", { lift: "wall-climb" }, /lift: There is no lift "wall-climb"/],
+  ])("%s in a lift is refused by name", async (_, change, message) => {
+    const { draft, revision } = await open("today-dmitri");
+    const lifts = [{ ...draft.lifts[0]!, ...change }];
+    const outcome = await saveDraft({ id: "today-dmitri", revision, draft: { ...draft, lifts } });
+    expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
+  });
+
+  test("of the time when a warm-up had one lift is read as one with a single lift", () => {
+    const old = {
+      lift: "deadlift",
+      weight: 120_000,
+      reps: 4,
+      sets: 3,
+      rir: 1,
+      minutes: 15,
+      approach: "bar-first",
+      room: "normal",
+      own: [],
+      dropped: [],
+      rampSets: null,
+      fixed: {},
+    };
+    const read = parseDraft(JSON.stringify(old));
+    expect(read).toMatchObject({ ok: true, value: { minutes: 15, lifts: [{ lift: "deadlift", reps: 4 }] } });
+  });
+
   test("of a warm-up that is gone is refused", async () => {
     const { draft } = await open("today-dmitri");
     expect(await saveDraft({ id: "gone", revision: 0, draft })).toMatchObject({ kind: "refused" });
@@ -119,9 +148,10 @@ describe("saving", () => {
 
 describe("starting", () => {
   test("makes a first warm-up, and opens it the next time", async () => {
-    const like = { lift: "front-squat", minutes: 12, approach: "bar-first", room: "normal" };
-    const id = await startWarmUp({ athleteId: "linnea", like });
-    expect((await open(id!)).draft).toMatchObject({ ...like, weight: null });
+    const like = { minutes: 12, approach: "bar-first", room: "normal" };
+    const id = await startWarmUp({ athleteId: "linnea", like: { ...like, lifts: ["front-squat"] } });
+    const only = [{ lift: "front-squat", weight: null }];
+    expect((await open(id!)).draft).toMatchObject({ ...like, lifts: only });
     expect(await startWarmUp({ athleteId: "linnea" })).toBe(id);
   });
 
@@ -162,7 +192,7 @@ describe("stored data that cannot be read", () => {
 
   test("can be started anew", async () => {
     expect(await restartWarmUp({ athleteId: "kenji", day: today() })).toBe("today-kenji");
-    expect((await open("today-kenji")).draft.lift).toBe("overhead-press");
+    expect((await open("today-kenji")).draft.lifts[0]!.lift).toBe("overhead-press");
   });
 });
 

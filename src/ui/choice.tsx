@@ -20,12 +20,15 @@ export function Choice({
   value,
   groups,
   onChange,
+  placeholder,
   triggerClassName = "",
 }: {
   label: string;
   value: string;
   groups: readonly ChoiceGroup[];
   onChange: (value: string) => void;
+  /** Shown while nothing is picked. */
+  placeholder?: string;
   triggerClassName?: string;
 }) {
   return (
@@ -34,7 +37,7 @@ export function Choice({
         aria-label={label}
         className={`inline-flex items-center gap-1 rounded-sm text-left hover:text-ember data-[state=open]:text-ember ${triggerClassName}`}
       >
-        <Select.Value />
+        <Select.Value placeholder={placeholder} />
         <ChevronDown aria-hidden className="size-[0.85em] shrink-0 opacity-60" />
       </Select.Trigger>
       <Select.Portal>

@@ -7,6 +7,8 @@ export interface Catalog {
   lifts: readonly Lift[];
   drills: readonly Drill[];
   approaches: readonly Approach[];
+  /** Approaches for drills without lifting: they come with what they are for. */
+  drillsAlone: readonly Approach[];
 }
 
 export function drillById(catalog: Catalog, id: DrillId): Drill | undefined {

@@ -2,7 +2,7 @@ import type { DemandId, DemandWeights } from "../demands";
 import type { AreaId } from "./areas";
 
 /** What a lift is loaded with. */
-export const IMPLEMENTS = ["barbell", "dumbbells", "machine", "stack", "bodyweight"] as const;
+export const IMPLEMENTS = ["barbell", "dumbbells", "machine", "stack", "bodyweight", "none"] as const;
 export type Implement = (typeof IMPLEMENTS)[number];
 
 /** A main lift: what it asks for and what its ramp has to know. */
@@ -24,4 +24,8 @@ export interface Lift {
   compound: boolean;
   /** Whether safeties and a spotter are the rule when it gets heavy. */
   spotted: boolean;
+  /** Without a weight of its own: a block of work, or drills alone. */
+  kind?: "work-block" | "drills-alone";
+  /** The approach that it brings with it, for drills alone. */
+  approach?: string;
 }

@@ -32,7 +32,7 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
     });
   }
   request.lifts.forEach(({ lift, working, rampless }, i) => {
-    if (rampless) return;
+    if (rampless || lift.kind) return;
     if (!hasRamp({ lift })) {
       found.push({
         code: "drills-only",

@@ -1,6 +1,18 @@
 export { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
+export { givenUp } from "./given-up";
+export { type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";
 export { planExactly, planWarmUp } from "./plan-warm-up";
 export { demandInSentence, joinWords, reasonFor } from "./reasons";
 export { type Substitute, substitutesFor } from "./substitutes";
-export type { CoveredDemand, Plan, PlannedLift, PlanRequest, PlanStep } from "./types";
+export { type PlanSummary, summaryOf } from "./summary";
+export type {
+  Choice,
+  CoveredDemand,
+  OwnDrillOfPlan,
+  Plan,
+  PlanBlock,
+  PlannedLift,
+  PlanRequest,
+  PlanStep,
+} from "./types";

@@ -1,6 +1,6 @@
 import type { Drill, DrillId } from "../catalog";
 import { Selection } from "../choice";
-import { DEMANDS } from "../demands";
+import { DEMANDS, type DemandId } from "../demands";
 import type { Candidate } from "../sequence";
 import type { Plan } from "./types";
 
@@ -14,6 +14,8 @@ export interface Substitute {
   change: number;
   /** Demands of the replaced drill that it serves too. */
   shared: string[];
+  /** Why it was not chosen, in a few words. */
+  lost: string;
 }
 
 const MOST_SHOWN = 6;
@@ -61,6 +63,7 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
       shared: candidate.serves
         .filter((s) => replaced.serves.some((r) => r.demand === s.demand))
         .map((s) => DEMANDS[model.demands[s.demand]!.demand].name),
+      lost: whyLost(candidate, replaced, change, weights, (i) => model.demands[i]!.demand),
     }));
 }
 
@@ -70,4 +73,37 @@ function overlapOf(candidate: Candidate, replaced: Candidate, weights: readonly 
     const other = replaced.serves.find((r) => r.demand === s.demand);
     return sum + (other ? Math.min(s.served, other.served) * weights[s.demand]! : 0);
   }, 0);
+}
+
+/** A difference in points that nobody would notice. */
+const AS_GOOD = 0.15;
+/** A difference in length that is worth a word. Seconds. */
+const LONGER = 10;
+
+/** Why a drill lost against the one that was chosen: what it serves less of, or what it takes more of. */
+function whyLost(
+  candidate: Candidate,
+  chosen: Candidate,
+  change: number,
+  weights: readonly number[],
+  demandOf: (index: number) => DemandId,
+): string {
+  if (change > -AS_GOOD) return change > AS_GOOD ? "needs time that goes to others" : "as good";
+  const servedBy = (c: Candidate, demand: number) => c.serves.find((s) => s.demand === demand)?.served ?? 0;
+  let most = 0;
+  let missed: number | null = null;
+  for (const { demand, served } of chosen.serves) {
+    const less = (served - servedBy(candidate, demand)) * weights[demand]!;
+    if (less > most) {
+      most = less;
+      missed = demand;
+    }
+  }
+  const longer = candidate.seconds - chosen.seconds;
+  if (missed !== null) {
+    const name = DEMANDS[demandOf(missed)].name.toLowerCase();
+    return servedBy(candidate, missed) === 0 ? `no ${name}` : `less ${name}`;
+  }
+  if (longer > LONGER) return `${Math.round(longer)} s longer`;
+  return "more of what others serve already";
 }

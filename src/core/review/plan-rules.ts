@@ -56,11 +56,14 @@ export function unservedDemands(context: ReviewContext, written: WrittenWarmUp):
     if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
     const name = demandInSentence(d.demand);
     const from = d.limiter ? "a limiter of this athlete" : `asked by the ${d.askedBy!.name.toLowerCase()}`;
+    const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
+    const least = Math.min(...enough.map((h) => h.candidate.seconds));
+    const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would serve it.` : "";
     const hardly = served > 0 ? "hardly served" : "not served";
     return [
       {
         code: "unserved",
-        message: `${name[0]!.toUpperCase()}${name.slice(1)}, ${from}, is ${hardly}.`,
+        message: `${name[0]!.toUpperCase()}${name.slice(1)}, ${from}, is ${hardly}.${cost}`,
         place: { kind: "demand", demand: d.demand },
         subject: d.demand,
       },

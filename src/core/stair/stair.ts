@@ -1,5 +1,5 @@
 import type { Phase } from "../catalog";
-import type { Plan } from "../plan";
+import type { LiftPlan, Plan } from "../plan";
 
 /** One tread of the stair that a warm-up is drawn as. */
 export interface Tread {
@@ -28,6 +28,9 @@ export interface Stair {
   available: number;
 }
 
+/** How much higher and warmer the drills of a later lift begin, since the body is warm. */
+const WARM = { height: 0.06, heat: 0.25 };
+
 /** Height of a drill's tread by its effort of 1 to 5: below the lightest ramp sets. */
 const DRILL_HEIGHT = [0, 0.045, 0.075, 0.105, 0.135, 0.165];
 /** Drills warm from cold up to this heat; the ramp goes on from there. */
@@ -35,8 +38,14 @@ const DRILL_HEAT = 0.4;
 /** The landing is drawn this long. Seconds. */
 const LANDING_SECONDS = 45;
 
-/** The treads of a plan's drills and of its first lift's ramp, with the landing of the first working set. */
-export function stairOf(plan: Plan, minutes: number): Stair {
+/**
+ * The treads of a plan's drills and of its first lift's ramp, with the landing of the first working set.
+ *
+ * @param minutes the time there is; null: none is set, as before a later lift.
+ */
+export function stairOf(plan: Plan & Partial<LiftPlan>, minutes: number | null): Stair {
+  const isLater = (plan.block ?? 0) > 0;
+  const coldest = isLater ? WARM.heat : 0;
   const drills = plan.steps.map((step, index): Tread => {
     const next = plan.steps[index + 1];
     return {
@@ -46,8 +55,9 @@ export function stairOf(plan: Plan, minutes: number): Stair {
       startsAt: step.startsAt,
       endsAt: step.startsAt + step.seconds,
       nextAt: next?.startsAt ?? plan.drillSeconds,
-      height: DRILL_HEIGHT[step.drill.effort]!,
-      heat: (DRILL_HEAT * (step.startsAt + step.seconds)) / Math.max(1, plan.drillSeconds),
+      height: DRILL_HEIGHT[step.drill.effort]! + (isLater ? WARM.height : 0),
+      heat:
+        coldest + ((DRILL_HEAT - coldest) * (step.startsAt + step.seconds)) / Math.max(1, plan.drillSeconds),
     };
   });
   let clock = plan.drillSeconds;
@@ -78,6 +88,6 @@ export function stairOf(plan: Plan, minutes: number): Stair {
   return {
     treads: [...drills, ...sets, ...(plan.ramps[0] ? [work] : [])],
     seconds: plan.seconds,
-    available: minutes * 60,
+    available: minutes === null ? plan.seconds : minutes * 60,
   };
 }

@@ -1,21 +1,29 @@
 import type { DrillId } from "../catalog";
+import type { TakenDrill } from "../sequence";
 import type { Weight } from "../units";
-import type { WarmUpDraft } from "./draft";
+import { type DraftBackOff, type DraftDrill, type DraftLift, MOST_LIFTS, type WarmUpDraft } from "./draft";
 
-/** One change the coach makes to a warm-up. */
+/** One change the coach makes to a warm-up. `at` is the place of a lift in the session. */
 export type WarmUpEdit =
-  | { kind: "lift"; lift: string; weight: Weight | null; reps: number; sets: number; rir: number }
-  | { kind: "working"; change: Partial<Pick<WarmUpDraft, "weight" | "reps" | "sets" | "rir">> }
+  | { kind: "add-lift"; lift: DraftLift }
+  | { kind: "remove-lift"; at: number }
+  | { kind: "move-lift"; at: number; to: number }
+  | { kind: "choose-lift"; at: number; lift: DraftLift }
+  | { kind: "pair"; at: number; paired: boolean }
+  | { kind: "back-offs"; at: number; backOffs: readonly DraftBackOff[] }
+  | { kind: "working"; at: number; change: Partial<Pick<DraftLift, "weight" | "reps" | "sets" | "rir">> }
   | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
-  | { kind: "pin"; drill: DrillId; dose?: { sets: number; amount: number } }
+  | { kind: "pin"; drill: DrillId; block: number; dose?: { sets: number; amount: number }; place?: number }
   | { kind: "unpin"; drill: DrillId }
   | { kind: "drop"; drill: DrillId }
   | { kind: "restore-drill"; drill: DrillId }
-  | { kind: "swap"; drill: DrillId; with: DrillId }
-  | { kind: "set-weight"; set: number; weight: Weight; sets: number }
-  | { kind: "set-reps"; set: number; reps: number; sets: number }
-  | { kind: "ramp-sets"; sets: number }
-  | { kind: "reset-ramp" };
+  | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: { sets: number; amount: number } }
+  | { kind: "take-over"; drills: readonly TakenDrill[] }
+  | { kind: "set-weight"; at: number; set: number; weight: Weight; sets: number }
+  | { kind: "set-reps"; at: number; set: number; reps: number; sets: number }
+  | { kind: "ramp-sets"; at: number; sets: number }
+  | { kind: "reset-ramp"; at: number }
+  | { kind: "several"; edits: readonly WarmUpEdit[] };
 
 function without(draft: WarmUpDraft, drill: DrillId): Pick<WarmUpDraft, "own" | "dropped"> {
   return {
@@ -24,9 +32,25 @@ function without(draft: WarmUpDraft, drill: DrillId): Pick<WarmUpDraft, "own" | 
   };
 }
 
-function pinned(draft: WarmUpDraft, drill: DrillId, dose?: { sets: number; amount: number }) {
+/** What is said of a drill now, over what was said before. */
+function pinned(
+  draft: WarmUpDraft,
+  { drill, block, dose, place }: Omit<DraftDrill, "block"> & { block: number },
+) {
   const rest = without(draft, drill);
-  return { ...rest, own: [...rest.own, { drill, ...(dose ? { dose } : {}) }] };
+  const before = draft.own.find((o) => o.drill === drill);
+  const own: DraftDrill = { ...before, drill, ...(dose && { dose }), ...(place !== undefined && { place }) };
+  return { ...rest, own: [...rest.own, block === 0 ? own : { ...own, block }] };
+}
+
+function changeLift(draft: WarmUpDraft, at: number, change: (lift: DraftLift) => DraftLift): WarmUpDraft {
+  return { ...draft, lifts: draft.lifts.map((l, i) => (i === at ? change(l) : l)) };
+}
+
+/** The lifts in another order; the last one has nothing after it to be paired with. */
+function withLifts(draft: WarmUpDraft, lifts: readonly DraftLift[]): WarmUpDraft {
+  const last = lifts.length - 1;
+  return { ...draft, lifts: lifts.map((l, i) => (i === last ? { ...l, pairedWithNext: false } : l)) };
 }
 
 /**
@@ -35,15 +59,29 @@ function pinned(draft: WarmUpDraft, drill: DrillId, dose?: { sets: number; amoun
  */
 export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
   switch (edit.kind) {
-    case "lift": {
-      const { kind: _, ...change } = edit;
-      return { ...draft, ...change, rampSets: null, fixed: {} };
+    case "add-lift":
+      return draft.lifts.length < MOST_LIFTS ? { ...draft, lifts: [...draft.lifts, edit.lift] } : draft;
+    case "remove-lift":
+      return draft.lifts.length > 1 ? withLifts(draft, draft.lifts.toSpliced(edit.at, 1)) : draft;
+    case "move-lift": {
+      const moving = draft.lifts[edit.at];
+      if (!moving || edit.to < 0 || edit.to >= draft.lifts.length) return draft;
+      return withLifts(draft, draft.lifts.toSpliced(edit.at, 1).toSpliced(edit.to, 0, moving));
     }
+    case "choose-lift":
+      return changeLift(draft, edit.at, ({ pairedWithNext }) => ({ ...edit.lift, pairedWithNext }));
+    case "pair": {
+      const isLast = edit.at === draft.lifts.length - 1;
+      return changeLift(draft, edit.at, (l) => ({ ...l, pairedWithNext: edit.paired && !isLast }));
+    }
+    case "back-offs":
+      return changeLift(draft, edit.at, (l) => ({ ...l, backOffs: edit.backOffs }));
     case "working":
+      return changeLift(draft, edit.at, (l) => ({ ...l, ...edit.change }));
     case "frame":
       return { ...draft, ...edit.change };
     case "pin":
-      return { ...draft, ...pinned(draft, edit.drill, edit.dose) };
+      return { ...draft, ...pinned(draft, edit) };
     case "unpin":
       return { ...draft, ...without(draft, edit.drill) };
     case "drop": {
@@ -54,17 +92,25 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
       return { ...draft, ...without(draft, edit.drill) };
     case "swap": {
       const dropped = applyEdit(draft, { kind: "drop", drill: edit.drill });
-      return { ...dropped, ...pinned(dropped, edit.with) };
+      return { ...dropped, ...pinned(dropped, { drill: edit.with, block: edit.block, dose: edit.dose }) };
     }
+    case "take-over":
+      return { ...draft, taken: edit.drills };
     case "set-weight":
-    case "set-reps": {
-      const before = draft.fixed[edit.set] ?? {};
-      const own = edit.kind === "set-weight" ? { weight: edit.weight } : { reps: edit.reps };
-      return { ...draft, rampSets: edit.sets, fixed: { ...draft.fixed, [edit.set]: { ...before, ...own } } };
-    }
+    case "set-reps":
+      return changeLift(draft, edit.at, (l) => {
+        const own = edit.kind === "set-weight" ? { weight: edit.weight } : { reps: edit.reps };
+        return {
+          ...l,
+          rampSets: edit.sets,
+          fixed: { ...l.fixed, [edit.set]: { ...l.fixed[edit.set], ...own } },
+        };
+      });
     case "ramp-sets":
-      return { ...draft, rampSets: edit.sets, fixed: {} };
+      return changeLift(draft, edit.at, (l) => ({ ...l, rampSets: edit.sets, fixed: {} }));
     case "reset-ramp":
-      return { ...draft, rampSets: null, fixed: {} };
+      return changeLift(draft, edit.at, (l) => ({ ...l, rampSets: null, fixed: {} }));
+    case "several":
+      return edit.edits.reduce(applyEdit, draft);
   }
 }

@@ -1,4 +1,4 @@
-export type { WarmUpDraft } from "./draft";
+export { type DraftBackOff, type DraftDrill, type DraftLift, MOST_LIFTS, type WarmUpDraft } from "./draft";
 export { applyEdit, type WarmUpEdit } from "./edits";
 export {
   type AthleteRecord,
@@ -7,4 +7,5 @@ export {
   planRequestFor,
   type WorkingWeight,
 } from "./plan-request";
-export { startDraft, workingWeightIn } from "./start-draft";
+export { editForRemedy } from "./remedy-edit";
+export { startDraft, startLift, workingWeightIn } from "./start-draft";

@@ -1,6 +1,6 @@
 import type { AthleteProfile } from "../athlete";
 import type { Catalog, EquipmentId } from "../catalog";
-import type { PlanRequest } from "../plan";
+import type { PlannedLift, PlanRequest } from "../plan";
 import { barKit, type PlateKind } from "../plates";
 import type { UnitSystem, Weight } from "../units";
 import type { WarmUpDraft } from "./draft";
@@ -46,7 +46,7 @@ export interface GymKit {
 
 /**
  * The plan request for a draft, an athlete and a gym. Lifts and approaches that the catalog no longer has are
- * replaced by its first ones.
+ * replaced by its first ones. Drills without lifting have an approach of their own.
  */
 export function planRequestFor(
   draft: WarmUpDraft,
@@ -54,28 +54,33 @@ export function planRequestFor(
   gym: GymKit,
   catalog: Catalog,
 ): PlanRequest {
-  const lift = catalog.lifts.find((l) => l.id === draft.lift) ?? catalog.lifts[0]!;
+  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
+  const lifts = draft.lifts.map((d): PlannedLift => {
+    const { weight, reps, sets, rir } = d;
+    return {
+      lift: catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!,
+      kit,
+      working: weight === null ? null : { weight, reps, sets, rir },
+      backOffs: d.backOffs,
+      pairedWithNext: d.pairedWithNext,
+      rampSets: d.rampSets ?? undefined,
+      fixed: d.fixed,
+    };
+  });
   return {
     unit: gym.unit,
-    lifts: [
-      {
-        lift,
-        kit: barKit(gym.bar.weight, gym.bar.collar, gym.plates),
-        working:
-          draft.weight === null
-            ? null
-            : { weight: draft.weight, reps: draft.reps, sets: draft.sets, rir: draft.rir },
-        rampSets: draft.rampSets ?? undefined,
-        fixed: draft.fixed,
-      },
-    ],
+    lifts,
     minutes: draft.minutes,
     athlete,
-    approach: catalog.approaches.find((a) => a.id === draft.approach) ?? catalog.approaches[0]!,
+    approach:
+      catalog.drillsAlone.find((a) => a.id === lifts[0]!.lift.approach) ??
+      catalog.approaches.find((a) => a.id === draft.approach) ??
+      catalog.approaches[0]!,
     room: draft.room,
     equipment: new Set(gym.equipment),
     own: draft.own,
     dropped: draft.dropped,
+    taken: draft.taken ?? undefined,
     drills: catalog.drills,
   };
 }

@@ -1,6 +1,6 @@
 import { barKit, nearestLoadable } from "../plates";
 import { convertWeight, type Weight } from "../units";
-import type { WarmUpDraft } from "./draft";
+import type { DraftLift, WarmUpDraft } from "./draft";
 import type { AthleteRecord, GymKit } from "./plan-request";
 
 /** What a warm-up starts from when nothing else is known. */
@@ -26,16 +26,8 @@ export function workingWeightIn(gym: GymKit, athlete: AthleteRecord, lift: strin
   return nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
 }
 
-/**
- * A first draft for an athlete: the last working weight of the lift with its sets and reps, the rest from a
- * warm-up to be like, or the usual.
- */
-export function startDraft(
-  athlete: AthleteRecord,
-  gym: GymKit,
-  like: Partial<Pick<WarmUpDraft, "lift" | "minutes" | "approach" | "room">> = {},
-): WarmUpDraft {
-  const lift = like.lift ?? athlete.workingWeights[0]?.lift ?? "back-squat";
+/** A lift with the athlete's last working weight, sets and reps for it, or the usual. */
+export function startLift(athlete: AthleteRecord, gym: GymKit, lift: string): DraftLift {
   const known = athlete.workingWeights.find((w) => w.lift === lift);
   return {
     lift,
@@ -43,12 +35,30 @@ export function startDraft(
     reps: known?.reps ?? USUAL.reps,
     sets: known?.sets ?? USUAL.sets,
     rir: known?.rir ?? USUAL.rir,
+    backOffs: [],
+    pairedWithNext: false,
+    rampSets: null,
+    fixed: {},
+  };
+}
+
+/**
+ * A first draft for an athlete: the last working weights of the lifts with their sets and reps, the rest from a
+ * warm-up to be like, or the usual.
+ */
+export function startDraft(
+  athlete: AthleteRecord,
+  gym: GymKit,
+  like: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room"> & { lifts: readonly string[] }> = {},
+): WarmUpDraft {
+  const lifts = like.lifts ?? [athlete.workingWeights[0]?.lift ?? "back-squat"];
+  return {
+    lifts: lifts.map((lift) => startLift(athlete, gym, lift)),
     minutes: like.minutes ?? USUAL.minutes,
     approach: like.approach ?? USUAL.approach,
     room: like.room ?? USUAL.room,
     own: [],
     dropped: [],
-    rampSets: null,
-    fixed: {},
+    taken: null,
   };
 }

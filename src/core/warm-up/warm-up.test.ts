@@ -1,12 +1,15 @@
 import { catalog } from "@/catalog";
 import { planWarmUp } from "../plan";
+import { reviewContext, reviewWarmUp, writtenOf } from "../review";
 import { type Weight, weight } from "../units";
 import {
   type AthleteRecord,
   applyEdit,
+  editForRemedy,
   type GymKit,
   planRequestFor,
   startDraft,
+  startLift,
   type WarmUpDraft,
   workingWeightIn,
 } from ".";
@@ -37,16 +40,18 @@ const draft: WarmUpDraft = startDraft(athlete, gym);
 
 describe("a first draft", () => {
   test("takes the lift that is known with its sets, reps and weight, rounded down to what can be loaded", () => {
-    expect(draft).toMatchObject({ lift: "deadlift", reps: 4, sets: 3, rir: 1, weight: weight(120) });
+    expect(draft.lifts).toMatchObject([{ lift: "deadlift", reps: 4, sets: 3, rir: 1, weight: weight(120) }]);
   });
 
   test("of a lift that is not known has no weight", () => {
-    expect(startDraft(athlete, gym, { lift: "bench-press" }).weight).toBeNull();
+    expect(startDraft(athlete, gym, { lifts: ["bench-press"] }).lifts[0]!.weight).toBeNull();
   });
 
   test("is like another one in lift, time, approach and room", () => {
-    const like = { lift: "deadlift", minutes: 9, approach: "bar-first", room: "cold" as const };
-    expect(startDraft(athlete, gym, like)).toMatchObject(like);
+    const like = { minutes: 9, approach: "bar-first", room: "cold" as const };
+    const made = startDraft(athlete, gym, { ...like, lifts: ["deadlift", "bench-press"] });
+    expect(made).toMatchObject(like);
+    expect(made.lifts.map((l) => l.lift)).toEqual(["deadlift", "bench-press"]);
   });
 
   test("converts once for an athlete who thinks in the other unit", () => {
@@ -62,7 +67,7 @@ describe("a first draft", () => {
 
 describe("edits", () => {
   test("dropping takes a drill out of the coach's own, bringing back clears it", () => {
-    const kept = applyEdit(draft, { kind: "pin", drill: "bird-dog", dose: { sets: 1, amount: 6 } });
+    const kept = applyEdit(draft, { kind: "pin", drill: "bird-dog", block: 0, dose: { sets: 1, amount: 6 } });
     const dropped = applyEdit(kept, { kind: "drop", drill: "bird-dog" });
     expect(dropped.own).toEqual([]);
     expect(dropped.dropped).toEqual(["bird-dog"]);
@@ -70,45 +75,69 @@ describe("edits", () => {
   });
 
   test("a swap drops one and keeps the other", () => {
-    const swapped = applyEdit(draft, { kind: "swap", drill: "bird-dog", with: "dead-bug" });
+    const swapped = applyEdit(draft, { kind: "swap", drill: "bird-dog", block: 0, with: "dead-bug" });
     expect(swapped.dropped).toEqual(["bird-dog"]);
     expect(swapped.own).toEqual([{ drill: "dead-bug" }]);
   });
 
   test("keeping twice changes the dose, letting go forgets it", () => {
-    const once = applyEdit(draft, { kind: "pin", drill: "bird-dog", dose: { sets: 1, amount: 6 } });
-    const twice = applyEdit(once, { kind: "pin", drill: "bird-dog", dose: { sets: 2, amount: 8 } });
+    const once = applyEdit(draft, { kind: "pin", drill: "bird-dog", block: 0, dose: { sets: 1, amount: 6 } });
+    const twice = applyEdit(once, { kind: "pin", drill: "bird-dog", block: 0, dose: { sets: 2, amount: 8 } });
     expect(twice.own).toEqual([{ drill: "bird-dog", dose: { sets: 2, amount: 8 } }]);
     expect(applyEdit(twice, { kind: "unpin", drill: "bird-dog" }).own).toEqual([]);
   });
 
   test("a weight and the reps of one set are kept together, with the number of sets", () => {
-    const weighed = applyEdit(draft, { kind: "set-weight", set: 1, weight: weight(80), sets: 4 });
-    const both = applyEdit(weighed, { kind: "set-reps", set: 1, reps: 4, sets: 4 });
-    expect(both.fixed).toEqual({ 1: { weight: weight(80), reps: 4 } });
-    expect(both.rampSets).toBe(4);
-    expect(applyEdit(both, { kind: "reset-ramp" })).toEqual(draft);
+    const weighed = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(80), sets: 4 });
+    const both = applyEdit(weighed, { kind: "set-reps", at: 0, set: 1, reps: 4, sets: 4 });
+    expect(both.lifts[0]!.fixed).toEqual({ 1: { weight: weight(80), reps: 4 } });
+    expect(both.lifts[0]!.rampSets).toBe(4);
+    expect(applyEdit(both, { kind: "reset-ramp", at: 0 })).toEqual(draft);
   });
 
   test("another number of sets or another lift lets go of weights set by hand", () => {
-    const weighed = applyEdit(draft, { kind: "set-weight", set: 1, weight: weight(80), sets: 4 });
-    expect(applyEdit(weighed, { kind: "ramp-sets", sets: 5 })).toMatchObject({ rampSets: 5, fixed: {} });
-    const lift = applyEdit(weighed, {
-      kind: "lift",
-      lift: "bench-press",
-      weight: null,
-      reps: 5,
-      sets: 3,
-      rir: 0,
+    const weighed = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(80), sets: 4 });
+    const fewer = applyEdit(weighed, { kind: "ramp-sets", at: 0, sets: 5 });
+    expect(fewer.lifts[0]).toMatchObject({ rampSets: 5, fixed: {} });
+    const other = startLift(athlete, gym, "bench-press");
+    expect(applyEdit(weighed, { kind: "choose-lift", at: 0, lift: other }).lifts).toEqual([other]);
+  });
+
+  test("lifts are added up to six, moved, paired and taken out, and one always stays", () => {
+    const add = (d: WarmUpDraft, lift: string) =>
+      applyEdit(d, { kind: "add-lift", lift: startLift(athlete, gym, lift) });
+    const names = (d: WarmUpDraft) => d.lifts.map((l) => l.lift);
+    const three = add(add(draft, "bench-press"), "pull-up");
+    expect(names(applyEdit(three, { kind: "move-lift", at: 2, to: 0 }))).toEqual([
+      "pull-up",
+      "deadlift",
+      "bench-press",
+    ]);
+    const paired = applyEdit(three, { kind: "pair", at: 1, paired: true });
+    expect(paired.lifts.map((l) => l.pairedWithNext)).toEqual([false, true, false]);
+    // The last lift has nothing after it to be paired with.
+    expect(applyEdit(paired, { kind: "remove-lift", at: 2 }).lifts[1]!.pairedWithNext).toBe(false);
+    expect(applyEdit(three, { kind: "pair", at: 2, paired: true })).toEqual(three);
+    expect(applyEdit(draft, { kind: "remove-lift", at: 0 })).toBe(draft);
+    const many = ["a", "b", "c", "d", "e", "f", "g"].reduce(add, draft);
+    expect(many.lifts).toHaveLength(6);
+  });
+
+  test("a drill is fixed in dose and place together, for its block", () => {
+    const dosed = applyEdit(draft, {
+      kind: "pin",
+      drill: "bird-dog",
+      block: 1,
+      dose: { sets: 1, amount: 6 },
     });
-    expect(lift).toMatchObject({ lift: "bench-press", rampSets: null, fixed: {} });
-    expect(lift).not.toHaveProperty("kind");
+    const placed = applyEdit(dosed, { kind: "pin", drill: "bird-dog", block: 1, place: 0 });
+    expect(placed.own).toEqual([{ drill: "bird-dog", block: 1, place: 0, dose: { sets: 1, amount: 6 } }]);
   });
 
   test("never change what they were given", () => {
     const frozen = Object.freeze({ ...draft, own: Object.freeze([]), dropped: Object.freeze([]) });
     applyEdit(frozen, { kind: "drop", drill: "bird-dog" });
-    applyEdit(frozen, { kind: "working", change: { reps: 8 } });
+    applyEdit(frozen, { kind: "working", at: 0, change: { reps: 8 } });
     expect(frozen).toEqual(draft);
   });
 });
@@ -122,7 +151,51 @@ test("a plan is worked out from draft, athlete and gym", () => {
 });
 
 test("a lift or approach that the catalog no longer has falls back instead of failing", () => {
-  const request = planRequestFor({ ...draft, lift: "gone", approach: "gone" }, athlete, gym, catalog);
+  const request = planRequestFor(
+    { ...draft, lifts: [{ ...draft.lifts[0]!, lift: "gone" }], approach: "gone" },
+    athlete,
+    gym,
+    catalog,
+  );
   expect(request.lifts[0]!.lift).toBe(catalog.lifts[0]);
   expect(request.approach).toBe(catalog.approaches[0]);
+});
+
+test("drills alone bring their own approach with them, and no ramp", () => {
+  const alone = { ...draft, lifts: [startLift(athlete, gym, "cool-down-legs")], minutes: 10 };
+  const request = planRequestFor(alone, athlete, gym, catalog);
+  expect(request.approach.id).toBe("cool-down");
+  const plan = planWarmUp(request);
+  expect(plan.ramps).toEqual([null]);
+  expect(plan.steps.filter((s) => s.phase === "cool-down").length).toBeGreaterThan(1);
+  expect(plan.findings.map((f) => f.code)).not.toContain("no-working-weight");
+});
+
+test("every remedy that a plan offers can be made as an edit, and its finding is gone from the new plan", () => {
+  const kept: WarmUpDraft = {
+    ...draft,
+    minutes: 14,
+    own: [{ drill: "hip-flexor-stretch" }, { drill: "wrist-rocks" }, { drill: "cossack-squat" }],
+  };
+  const look = (d: WarmUpDraft) => {
+    const request = planRequestFor(
+      d,
+      { ...athlete, areas: [{ area: "knee", level: "avoid" }] },
+      gym,
+      catalog,
+    );
+    const written = writtenOf(planWarmUp(request), d.minutes);
+    return { written, found: reviewWarmUp(written, reviewContext(request)) };
+  };
+  const { written, found } = look(kept);
+  expect(found.map((f) => f.code)).toEqual(expect.arrayContaining(["against-area", "serves-nothing"]));
+  let tried = 0;
+  for (const finding of found.filter((f) => f.place.kind === "step")) {
+    const edits = finding.remedies.flatMap((r) => editForRemedy(r, written, kept) ?? []);
+    expect(edits.length).toBeGreaterThan(0);
+    const mended = look(applyEdit(kept, edits[0]!)).found;
+    expect(mended.map((f) => f.message)).not.toContain(finding.message);
+    tried += 1;
+  }
+  expect(tried).toBeGreaterThan(1);
 });

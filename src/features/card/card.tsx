@@ -3,14 +3,14 @@ import { ArrowLeft } from "lucide-react";
 import Link from "next/link";
 import { catalog } from "@/catalog";
 import { ageOn } from "@/core/athlete";
-import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { EQUIPMENT, kitInUse, type Lift, PHASE_NAMES } from "@/core/catalog";
 import { cautionsFor } from "@/core/cautions";
 import { formatDose } from "@/core/dose";
-import { type Plan, planWarmUp } from "@/core/plan";
+import { type LiftPlan, type Plan, planOfLift, planWarmUp } from "@/core/plan";
 import { describeChange } from "@/core/plates";
 import { stairOf } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight } from "@/core/units";
-import { planRequestFor } from "@/core/warm-up";
+import { type DraftLift, planRequestFor } from "@/core/warm-up";
 import type { OpenWarmUp } from "@/server/open-workbench";
 import { Cautions } from "@/ui/cautions";
 import { PlateStrip } from "@/ui/plate-strip";
@@ -22,10 +22,9 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
   const { draft, athlete, gym, day } = opened;
   const request = planRequestFor(draft, athlete, gym, catalog);
   const plan = planWarmUp(request);
-  const stair = stairOf(plan, draft.minutes);
-  const { lift } = request.lifts[0]!;
+  const stair = stairOf(planOfLift(plan, 0), draft.minutes);
   const cautions = cautionsFor({
-    lifts: [lift],
+    lifts: request.lifts.map((l) => l.lift),
     drills: plan.steps.map((s) => s.drill),
     areas: athlete.areas,
     age: ageOn(athlete.birthYear, day),
@@ -46,17 +45,12 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
           <div>
             <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
-            <p className="text-sm">
-              {lift.name}, {draft.sets} × {draft.reps}
-              {draft.weight !== null && (
-                <>
-                  {" × "}
-                  <strong className="text-ember">
-                    {formatWeight(draft.weight)} {gym.unit}
-                  </strong>
-                </>
-              )}
-            </p>
+            {draft.lifts.map((d, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+              <p key={i} className="text-sm">
+                <LiftLine lift={request.lifts[i]!.lift} draft={d} unit={gym.unit} />
+              </p>
+            ))}
           </div>
           <p className="text-right text-ink-soft">
             {format(parseISO(day), "EEEE d MMMM yyyy")}
@@ -73,8 +67,11 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
             label={`The warm-up as a stair: ${formatClock(plan.seconds)} of ${draft.minutes} minutes`}
           />
         </div>
-        <DrillTable plan={plan} equipment={gym.equipment} />
-        <RampTable plan={plan} gym={gym} />
+        {request.lifts
+          .map(({ lift }, at) => ({ lift, part: planOfLift(plan, at) }))
+          .map(({ lift, part }) => (
+            <LiftPart key={part.at} plan={part} lift={lift} gym={gym} named={request.lifts.length > 1} />
+          ))}
         <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
           <Cautions cautions={cautions} />
           <section>
@@ -89,12 +86,53 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
   );
 }
 
+function LiftLine({ lift, draft, unit }: { lift: Lift; draft: DraftLift; unit: string }) {
+  if (lift.kind) return lift.name;
+  return (
+    <>
+      {lift.name}, {draft.sets} × {draft.reps}
+      {draft.weight !== null && (
+        <>
+          {" × "}
+          <strong className="text-ember">
+            {formatWeight(draft.weight)} {unit}
+          </strong>
+        </>
+      )}
+      {draft.backOffs.map((b) => `, then ${b.sets} × ${b.reps} × ${formatWeight(b.weight)}`).join("")}
+    </>
+  );
+}
+
+/** Drills and ramp before one lift; of two in turns the drills stand with the first. */
+function LiftPart({
+  plan,
+  lift,
+  gym,
+  named,
+}: {
+  plan: LiftPlan;
+  lift: Lift;
+  gym: OpenWarmUp["gym"];
+  named: boolean;
+}) {
+  const leads = plan.blocks[plan.block]!.lifts[0] === plan.at;
+  return (
+    <section className="break-inside-avoid-page">
+      {named && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
+      {leads && <DrillTable plan={plan} equipment={gym.equipment} />}
+      {lift.implement === "barbell" && <RampTable plan={plan} gym={gym} />}
+    </section>
+  );
+}
+
 const HEAD = "border-b border-ink py-1 text-left text-xs font-semibold text-ink-soft";
 const CELL = "border-b border-line py-[3px] print:py-[2px]";
 const RAMP_CELL = "border-b border-line py-px align-middle";
 
 function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gym"]["equipment"] }) {
-  if (plan.steps.length === 0) return null;
+  const steps = plan.steps.filter((s) => s.round === 1);
+  if (steps.length === 0) return null;
   return (
     <table className="w-full border-collapse">
       <caption className="sr-only">Drills</caption>
@@ -108,7 +146,7 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gy
         </tr>
       </thead>
       <tbody>
-        {plan.steps.map((step, i) => {
+        {steps.map((step, i) => {
           const kit = kitInUse(step.drill.equipment, equipment);
           return (
             <tr key={step.drill.id}>
@@ -116,12 +154,13 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gy
               <td className={`${CELL} pr-3`}>
                 <strong className="font-semibold">{step.drill.name}</strong>
                 <span className="condensed text-ink-soft">
-                  {plan.steps[i - 1]?.phase !== step.phase && ` ${PHASE_NAMES[step.phase].toLowerCase()}`}
+                  {steps[i - 1]?.phase !== step.phase && ` ${PHASE_NAMES[step.phase].toLowerCase()}`}
                   {kit.length > 0 && ` (${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")})`}
                 </span>
               </td>
               <td className={`${CELL} condensed pr-3 text-sm font-semibold whitespace-nowrap`}>
                 {formatDose(step.dose)}
+                {step.rounds > 1 && `, ${step.rounds} rounds`}
               </td>
               <td className={`${CELL} text-xs text-ink-soft`}>{step.drill.cues[0]}</td>
               <td className={CELL}>

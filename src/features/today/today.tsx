@@ -82,6 +82,7 @@ function Planned({
   minutes: number;
 }) {
   const { draft, stair, attention } = warmUp;
+  const first = draft.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === draft.approach)?.name;
   return (
     <Link
@@ -91,13 +92,14 @@ function Planned({
       <span className="min-w-0 self-center">
         <span className="block truncate text-sm font-semibold">{name}</span>
         <span className="block truncate text-ink-soft">
-          {warmUp.lift} · {draft.sets} × {draft.reps}
-          {draft.weight !== null && (
+          {warmUp.lifts.slice(0, 1)} · {first.sets} × {first.reps}
+          {first.weight !== null && (
             <>
               {" × "}
-              <span className="font-semibold text-ink">{formatWeight(draft.weight)}</span>
+              <span className="font-semibold text-ink">{formatWeight(first.weight)}</span>
             </>
           )}
+          {warmUp.lifts.length > 1 && `, then ${warmUp.lifts.slice(1).join(", ").toLowerCase()}`}
         </span>
         <span className="condensed block truncate text-ink-faint">
           {attention.length > 0 ? (

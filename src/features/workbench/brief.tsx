@@ -10,14 +10,16 @@ import { fail, ok } from "@/core/result";
 import { formatWeight, GREATEST_WEIGHT, parseWeight, type Weight, weight } from "@/core/units";
 import {
   type AthleteRecord,
+  type DraftLift,
   type GymKit,
-  startDraft,
+  startLift,
   type WarmUpDraft,
   type WarmUpEdit,
 } from "@/core/warm-up";
 import { Choice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { liftGroups } from "./lift-groups";
 
 const LEVEL_WORDS = {
   slow: "slow to warm",
@@ -31,15 +33,25 @@ export function Brief({
   athlete,
   gym,
   draft,
+  at,
   onEdit,
+  onCompare,
 }: {
   athlete: AthleteRecord;
   gym: GymKit;
   draft: WarmUpDraft;
+  /** The place of the lift in view. */
+  at: number;
   onEdit: (edit: WarmUpEdit) => void;
+  onCompare: () => void;
 }) {
-  const known = athlete.workingWeights.find((w) => w.lift === draft.lift);
+  const planned = draft.lifts[at]!;
+  const lift = catalog.lifts.find((l) => l.id === planned.lift);
+  const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
   const approach = catalog.approaches.find((a) => a.id === draft.approach);
+  const alone = catalog.drillsAlone.find(
+    (a) => a.id === catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift)?.approach,
+  );
   const limiters = athlete.limiters.map((l) => DEMANDS[l].name.toLowerCase());
   const facts = [
     ...(limiters.length > 0 ? [`limited by ${limiters.join(" and ")}`] : []),
@@ -58,41 +70,42 @@ export function Brief({
       <div className="flex w-fit flex-wrap items-end gap-x-4">
         <Choice
           label="Lift"
-          value={draft.lift}
-          groups={[{ options: catalog.lifts.map((l) => ({ value: l.id, label: l.name })) }]}
-          onChange={(lift) => {
-            const { weight: w, reps, sets, rir } = startDraft(athlete, gym, { lift });
-            onEdit({ kind: "lift", lift, weight: w, reps, sets, rir });
-          }}
+          value={planned.lift}
+          groups={liftGroups}
+          onChange={(id) => onEdit({ kind: "choose-lift", at, lift: startLift(athlete, gym, id) })}
           triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
         />
-        <WorkingWeight {...{ gym, draft, onEdit }} />
+        {lift?.implement === "barbell" && <WorkingWeight {...{ gym, planned, at, onEdit }} />}
       </div>
       <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
-        <Stepper
-          label="Sets"
-          value={draft.sets}
-          format={String}
-          parse={parseWhole(1, 20)}
-          next={stepWhole(1, 20)}
-          onChange={(sets) => onEdit({ kind: "working", change: { sets } })}
-        />
-        <Stepper
-          label="Reps"
-          value={draft.reps}
-          format={String}
-          parse={parseWhole(1, 20)}
-          next={stepWhole(1, 20)}
-          onChange={(reps) => onEdit({ kind: "working", change: { reps } })}
-        />
-        <Stepper
-          label="In reserve"
-          value={draft.rir}
-          format={String}
-          parse={parseWhole(0, 10)}
-          next={stepWhole(0, 10)}
-          onChange={(rir) => onEdit({ kind: "working", change: { rir } })}
-        />
+        {!lift?.kind && (
+          <>
+            <Stepper
+              label="Sets"
+              value={planned.sets}
+              format={String}
+              parse={parseWhole(1, 20)}
+              next={stepWhole(1, 20)}
+              onChange={(sets) => onEdit({ kind: "working", at, change: { sets } })}
+            />
+            <Stepper
+              label="Reps"
+              value={planned.reps}
+              format={String}
+              parse={parseWhole(1, 20)}
+              next={stepWhole(1, 20)}
+              onChange={(reps) => onEdit({ kind: "working", at, change: { reps } })}
+            />
+            <Stepper
+              label="In reserve"
+              value={planned.rir}
+              format={String}
+              parse={parseWhole(0, 10)}
+              next={stepWhole(0, 10)}
+              onChange={(rir) => onEdit({ kind: "working", at, change: { rir } })}
+            />
+          </>
+        )}
         <Stepper
           label="Minutes there are"
           value={draft.minutes}
@@ -103,15 +116,30 @@ export function Brief({
         />
         <span className="flex flex-col">
           <span className="condensed text-2xs text-ink-faint">Approach</span>
-          <Choice
-            label="Approach"
-            value={draft.approach}
-            groups={[
-              { options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })) },
-            ]}
-            onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
-            triggerClassName="min-h-6 text-sm font-bold"
-          />
+          {alone ? (
+            <span className="min-h-6 text-sm font-bold">{alone.name}</span>
+          ) : (
+            <span className="flex items-center gap-2">
+              <Choice
+                label="Approach"
+                value={draft.approach}
+                groups={[
+                  {
+                    options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })),
+                  },
+                ]}
+                onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
+                triggerClassName="min-h-6 text-sm font-bold"
+              />
+              <button
+                type="button"
+                onClick={onCompare}
+                className="min-h-6 text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
+              >
+                Compare
+              </button>
+            </span>
+          )}
         </span>
         <span className="flex flex-col">
           <span className="condensed text-2xs text-ink-faint">Room</span>
@@ -132,9 +160,11 @@ export function Brief({
         </span>
       </div>
       <p className="w-fit max-w-[26rem] text-2xs text-ink-faint">
-        {known
-          ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
-          : "No working weight on record for this lift."}{" "}
+        {lift?.kind
+          ? "No working weight and no ramp: the drills lead into it."
+          : known
+            ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
+            : "No working weight on record for this lift."}{" "}
         <span className="sr-only">{approach?.summary}</span>
       </p>
     </section>
@@ -146,15 +176,17 @@ const USUAL_START = 2;
 
 function WorkingWeight({
   gym,
-  draft,
+  planned,
+  at,
   onEdit,
 }: {
   gym: GymKit;
-  draft: WarmUpDraft;
+  planned: DraftLift;
+  at: number;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
   const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
-  const change = (to: Weight) => onEdit({ kind: "working", change: { weight: to } });
+  const change = (to: Weight) => onEdit({ kind: "working", at, change: { weight: to } });
   const nearest = (w: Weight) => {
     const { lower, upper } = nearestLoadable(kit, w, false);
     return [...new Set([lower, upper].filter((o) => o !== null))];
@@ -171,7 +203,7 @@ function WorkingWeight({
       label="Working weight"
       hideLabel
       size="large"
-      value={draft.weight}
+      value={planned.weight}
       format={(w) => (w === null ? "" : formatWeight(w))}
       parse={(text) => {
         const parsed = parseWeight(text);

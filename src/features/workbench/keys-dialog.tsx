@@ -8,12 +8,15 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["↑ ↓", "Ramp set: heavier, lighter"],
   ["L", "Drill: longer"],
   ["K", "Drill: shorter"],
+  ["Shift ← →", "Drill: earlier, later"],
   ["P", "Drill: keep, or let go"],
   ["D", "Drill: drop"],
   ["S", "Drill: swap, go to what would do instead"],
   ["W", "Why: go to the reasons"],
   ["Ctrl Z", "Undo"],
   ["Ctrl Shift Z", "Redo"],
+  ["1 to 6", "Go to a lift of the session"],
+  ["C", "Compare approaches"],
   ["?", "This list"],
 ];
 

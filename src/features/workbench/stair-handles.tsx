@@ -2,7 +2,7 @@
 
 import { type PointerEvent, useRef } from "react";
 import { doseForSeconds, doseSeconds } from "@/core/dose";
-import type { Plan } from "@/core/plan";
+import type { LiftPlan } from "@/core/plan";
 import type { Tread } from "@/core/stair";
 import type { Weight } from "@/core/units";
 import type { WarmUpEdit } from "@/core/warm-up";
@@ -10,7 +10,7 @@ import { STAIR, type StairScale } from "./stair-scale";
 
 interface HandleProps {
   tread: Tread;
-  plan: Plan;
+  plan: LiftPlan;
   scale: StairScale;
   onTry: (edit: WarmUpEdit | null) => void;
   onEdit: (edit: WarmUpEdit) => void;
@@ -64,7 +64,7 @@ export function WeightHandle({
     const free = weights.filter((w) => w > below && w < above);
     if (free.length === 0) return null;
     const weight = free.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a));
-    return { kind: "set-weight", set: tread.index, weight, sets };
+    return { kind: "set-weight", at: plan.at, set: tread.index, weight, sets };
   });
   return (
     <rect
@@ -99,7 +99,7 @@ export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
     const { seconds, perSecond, dose: before } = origin.current;
     const next = doseForSeconds(drill.dose, Math.max(0, seconds + dx / perSecond));
     const isSame = next.sets === before.sets && next.amount === before.amount;
-    return isSame ? null : { kind: "pin", drill: drill.id, dose: next };
+    return isSame ? null : { kind: "pin", drill: drill.id, block: plan.block, dose: next };
   });
   const width = Math.min(10, (tread.endsAt - tread.startsAt) * scale.perSecond * 0.4);
   return (

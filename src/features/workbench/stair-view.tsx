@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import type { Plan } from "@/core/plan";
+import type { LiftPlan } from "@/core/plan";
 import type { Stair } from "@/core/stair";
 import type { Weight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
@@ -39,7 +39,7 @@ export function StairView({
   onEdit,
 }: {
   stair: Stair;
-  plan: Plan;
+  plan: LiftPlan;
   gym: GymKit;
   chosen: Chosen;
   /** What the ramp sets can be loaded to, lightest first. */
@@ -73,7 +73,7 @@ export function StairView({
           />
         ))}
         <Phases stair={stair} scale={scale} />
-        <TimeLine stair={stair} scale={scale} />
+        {plan.block === 0 && <TimeLine stair={stair} scale={scale} />}
       </svg>
     </div>
   );

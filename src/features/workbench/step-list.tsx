@@ -3,7 +3,7 @@
 import { Pin, PinOff, Trash2 } from "lucide-react";
 import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
-import type { Plan } from "@/core/plan";
+import type { LiftPlan } from "@/core/plan";
 import { describeChange } from "@/core/plates";
 import type { Stair } from "@/core/stair";
 import { formatClock, formatWeight } from "@/core/units";
@@ -25,7 +25,7 @@ export function StepList({
   onChoose,
   onEdit,
 }: {
-  plan: Plan;
+  plan: LiftPlan;
   stair: Stair;
   gym: GymKit;
   chosen: Chosen;
@@ -33,25 +33,29 @@ export function StepList({
   onEdit: (edit: WarmUpEdit) => void;
 }) {
   const ramp = plan.ramps[0];
+  const drills = plan.steps.map((step, index) => ({ step, index })).filter(({ step }) => step.round === 1);
   const heatOf = (kind: string, index: number) =>
     heatColour(stair.treads.find((t) => t.kind === kind && t.index === index)?.heat ?? 0);
   return (
     <div>
       {plan.steps.length === 0 && (
         <p className="border-t border-line py-3 text-ink-soft">
-          No drills: the time goes into the ramp. Give it more minutes to have some.
+          {plan.block === 0
+            ? "No drills: the time goes into the ramp. Give it more minutes to have some."
+            : "No drills: what this lift asks is warm from the lifts before it."}
         </p>
       )}
       <ol>
-        {plan.steps.map((step, i) => {
+        {drills.map(({ step, index }, i) => {
           const isChosen = sameChoice(chosen, { kind: "drill", drill: step.drill.id });
-          const newPhase = plan.steps[i - 1]?.phase !== step.phase;
+          const newPhase = drills[i - 1]?.step.phase !== step.phase;
+          const opensCircuit = step.rounds > 1 && (drills[i - 1]?.step.rounds ?? 1) === 1;
           return (
             <li
               key={step.drill.id}
               className={`${ROW} group min-h-[2.3rem] ${isChosen ? "bg-white" : "hover:bg-white/60"}`}
             >
-              <span aria-hidden className="h-full w-1" style={{ backgroundColor: heatOf("drill", i) }} />
+              <span aria-hidden className="h-full w-1" style={{ backgroundColor: heatOf("drill", index) }} />
               <span className="text-right text-ink-faint">{formatClock(step.startsAt)}</span>
               <button
                 type="button"
@@ -65,6 +69,11 @@ export function StepList({
                   {newPhase && (
                     <span className="condensed shrink-0 text-ink-faint">{PHASE_NAMES[step.phase]}</span>
                   )}
+                  {opensCircuit && (
+                    <span className="condensed shrink-0 font-semibold text-ochre-deep">
+                      {step.rounds} rounds from here
+                    </span>
+                  )}
                 </span>
                 <span className="ml-6 block truncate text-xs text-ink-soft">{step.reason}</span>
               </button>
@@ -72,7 +81,10 @@ export function StepList({
                 <span className="condensed text-sm font-medium whitespace-nowrap">
                   {formatDose(step.dose)}
                 </span>
-                <span className="w-12 text-right text-ink-faint">{step.seconds} s</span>
+                <span className="w-16 text-right text-ink-faint">
+                  {step.rounds > 1 && `${step.rounds} × `}
+                  {step.seconds} s
+                </span>
                 <IconButton
                   className="ml-1"
                   label={step.pinned ? `Let go of ${step.drill.name}` : `Keep ${step.drill.name}`}
@@ -84,6 +96,7 @@ export function StepList({
                         : {
                             kind: "pin",
                             drill: step.drill.id,
+                            block: plan.block,
                             dose: { sets: step.dose.sets, amount: step.dose.amount },
                           },
                     )

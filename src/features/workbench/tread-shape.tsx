@@ -1,12 +1,13 @@
 "use client";
 
 import { PHASE_NAMES } from "@/core/catalog";
-import type { Plan } from "@/core/plan";
+import type { LiftPlan } from "@/core/plan";
 import type { Tread } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
 import { heatColour } from "@/ui/heat";
 import { Sleeve } from "@/ui/plate-strip";
+import { drillNumber } from "./selection";
 import { DoseHandle, WeightHandle } from "./stair-handles";
 import { STAIR, type StairScale } from "./stair-scale";
 
@@ -15,10 +16,11 @@ const PLATE_SCALE = 0.105;
 /** A set's label goes above its tread if the column is lower than this. */
 const LABEL_HEIGHT = 46;
 
-function labelOf(tread: Tread, plan: Plan, unit: string): string {
+function labelOf(tread: Tread, plan: LiftPlan, unit: string): string {
   if (tread.kind === "drill") {
     const step = plan.steps[tread.index]!;
-    return `${tread.index + 1}, ${step.drill.name}, ${PHASE_NAMES[step.phase]}, from ${formatClock(tread.startsAt)}, ${formatSeconds(step.seconds)}`;
+    const round = step.rounds > 1 ? `, round ${step.round} of ${step.rounds}` : "";
+    return `${drillNumber(plan, tread.index)}, ${step.drill.name}${round}, ${PHASE_NAMES[step.phase]}, from ${formatClock(tread.startsAt)}, ${formatSeconds(step.seconds)}`;
   }
   const ramp = plan.ramps[0]!;
   if (tread.kind === "work") return `First working set, ${formatWeight(ramp.working.weight)} ${unit}`;
@@ -39,7 +41,7 @@ export function TreadShape({
   onEdit,
 }: {
   tread: Tread;
-  plan: Plan;
+  plan: LiftPlan;
   gym: GymKit;
   scale: StairScale;
   weights: readonly Weight[];
@@ -90,7 +92,7 @@ export function TreadShape({
           textAnchor="middle"
           className={`text-[11px] tabular-nums ${isChosen ? "fill-ink font-bold" : "fill-ink-soft font-medium"}`}
         >
-          {tread.index + 1}
+          {drillNumber(plan, tread.index)}
         </text>
       )}
       {tread.kind !== "drill" && <LoadLabel {...{ tread, plan, gym, left, top, wide }} />}
@@ -121,7 +123,7 @@ function LoadLabel({
   wide,
 }: {
   tread: Tread;
-  plan: Plan;
+  plan: LiftPlan;
   gym: GymKit;
   left: number;
   top: number;

@@ -2,11 +2,12 @@
 
 import { useHotkeys } from "react-hotkeys-hook";
 import { stepDose } from "@/core/dose";
-import type { Plan } from "@/core/plan";
+import type { LiftPlan } from "@/core/plan";
 import type { Stair } from "@/core/stair";
 import type { Weight } from "@/core/units";
 import type { WarmUpEdit } from "@/core/warm-up";
-import { type Chosen, chosenOf, sameChoice } from "./selection";
+import { type Chosen, choicesOf, sameChoice } from "./selection";
+import { shiftStep } from "./shift-step";
 
 /** The keys of the workbench; `keys-dialog.tsx` lists them for the coach. */
 export function useWorkbenchKeys({
@@ -19,8 +20,10 @@ export function useWorkbenchKeys({
   undo,
   redo,
   onKeys,
+  onLift,
+  onCompare,
 }: {
-  plan: Plan;
+  plan: LiftPlan;
   stair: Stair;
   weights: readonly Weight[];
   chosen: Chosen;
@@ -29,16 +32,19 @@ export function useWorkbenchKeys({
   undo: () => void;
   redo: () => void;
   onKeys: () => void;
+  onLift: (at: number) => void;
+  onCompare: () => void;
 }) {
   const step = chosen.kind === "drill" ? plan.steps.find((s) => s.drill.id === chosen.drill) : undefined;
 
   const walk = (direction: 1 | -1) => {
-    const at = stair.treads.findIndex((t) => sameChoice(chosenOf(t, plan), chosen));
-    const to = stair.treads[at + direction];
+    const choices = choicesOf(stair, plan);
+    const at = choices.findIndex((c) => sameChoice(c.chosen, chosen));
+    const to = choices[at + direction];
     if (!to) return;
-    onChoose(chosenOf(to, plan));
+    onChoose(to.chosen);
     // The focus follows the choice, so that it is seen and read out.
-    document.querySelector<SVGElement>(`[data-tread="${to.kind}-${to.index}"]`)?.focus();
+    document.querySelector<SVGElement>(`[data-tread="${to.tread.kind}-${to.tread.index}"]`)?.focus();
   };
   const lift = (direction: 1 | -1) => {
     const ramp = plan.ramps[0];
@@ -48,11 +54,11 @@ export function useWorkbenchKeys({
     const below = ramp.sets[chosen.set - 1]?.weight ?? 0;
     const above = ramp.sets[chosen.set + 1]?.weight ?? ramp.working.weight;
     if (weight === undefined || weight <= below || weight >= above) return;
-    onEdit({ kind: "set-weight", set: chosen.set, weight, sets: ramp.sets.length });
+    onEdit({ kind: "set-weight", at: plan.at, set: chosen.set, weight, sets: ramp.sets.length });
   };
   const dose = (direction: 1 | -1) => {
     const next = step && stepDose(step.drill.dose, step.dose, direction);
-    if (next) onEdit({ kind: "pin", drill: step.drill.id, dose: next });
+    if (next) onEdit({ kind: "pin", drill: step.drill.id, block: plan.block, dose: next });
   };
   const drop = () => {
     if (!step) return;
@@ -67,15 +73,24 @@ export function useWorkbenchKeys({
     onEdit(
       step.pinned
         ? { kind: "unpin", drill: step.drill.id }
-        : { kind: "pin", drill: step.drill.id, dose: { sets, amount } },
+        : { kind: "pin", drill: step.drill.id, block: plan.block, dose: { sets, amount } },
     );
   };
 
+  const shift = (direction: 1 | -1) => {
+    const edit = step && shiftStep(plan, step, direction);
+    if (edit) onEdit(edit);
+  };
+
   const options = { preventDefault: true };
+  useHotkeys("shift+right", () => shift(1), options);
+  useHotkeys("shift+left", () => shift(-1), options);
   useHotkeys("right", () => walk(1), options);
   useHotkeys("left", () => walk(-1), options);
   useHotkeys("up", () => lift(1), { ...options, enabled: chosen.kind === "set" });
   useHotkeys("down", () => lift(-1), { ...options, enabled: chosen.kind === "set" });
+  useHotkeys("1, 2, 3, 4, 5, 6", (_, { keys }) => onLift(Number(keys?.[0]) - 1), options);
+  useHotkeys("c", onCompare, options);
   useHotkeys("l", () => dose(1), options);
   useHotkeys("k", () => dose(-1), options);
   useHotkeys("d", drop, options);

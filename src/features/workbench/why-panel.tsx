@@ -1,10 +1,10 @@
 "use client";
 
-import { ArrowRightLeft, Pin, PinOff, RotateCcw, Trash2 } from "lucide-react";
+import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, RotateCcw, Trash2 } from "lucide-react";
 import { useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { type Dose, type DoseRange, formatDose } from "@/core/dose";
-import { type Plan, type PlanStep, substitutesFor } from "@/core/plan";
+import { type LiftPlan, type PlanStep, substitutesFor } from "@/core/plan";
 import { describeChange } from "@/core/plates";
 import type { RampSet } from "@/core/ramp";
 import { fail } from "@/core/result";
@@ -14,10 +14,12 @@ import { Button } from "@/ui/button";
 import { PlateStrip } from "@/ui/plate-strip";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { BackOffs } from "./back-offs";
 import type { Chosen } from "./selection";
+import { shiftStep } from "./shift-step";
 
 interface PanelProps {
-  plan: Plan;
+  plan: LiftPlan;
   draft: WarmUpDraft;
   gym: GymKit;
   weights: readonly Weight[];
@@ -99,7 +101,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
       <DoseSteppers
         range={drill.dose}
         dose={dose}
-        onDose={(next) => onEdit({ kind: "pin", drill: drill.id, dose: next })}
+        onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
       />
       <div className="flex flex-wrap gap-2">
         <Button
@@ -107,7 +109,12 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
             onEdit(
               step.pinned
                 ? { kind: "unpin", drill: drill.id }
-                : { kind: "pin", drill: drill.id, dose: { sets: dose.sets, amount: dose.amount } },
+                : {
+                    kind: "pin",
+                    drill: drill.id,
+                    block: plan.block,
+                    dose: { sets: dose.sets, amount: dose.amount },
+                  },
             )
           }
         >
@@ -118,6 +125,16 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
           <Trash2 aria-hidden className="size-4" />
           Drop
         </Button>
+        {([-1, 1] as const).map((direction) => {
+          const edit = shiftStep(plan, step, direction);
+          const Arrow = direction < 0 ? ArrowUp : ArrowDown;
+          return (
+            <Button key={direction} disabled={!edit} onClick={() => edit && onEdit(edit)}>
+              <Arrow aria-hidden className="size-4" />
+              {direction < 0 ? "Earlier" : "Later"}
+            </Button>
+          );
+        })}
       </div>
       <section>
         <h3 className="section-title mb-1">How</h3>
@@ -146,7 +163,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
         {drill.caution && <p className="mt-2 bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
       </section>
       <section>
-        <h3 className="section-title mb-1">Instead</h3>
+        <h3 className="section-title mb-1">Considered instead</h3>
         {substitutes.length === 0 && (
           <p className="text-ink-soft">Nothing else here serves the same for this athlete and gym.</p>
         )}
@@ -158,7 +175,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
                 <span className="condensed block truncate text-ink-faint">
                   {s.relation !== "alternative" && `${s.relation === "easier" ? "Easier" : "Harder"} · `}
                   {formatSeconds(s.seconds)}
-                  {s.shared.length > 0 && ` · ${s.shared.slice(0, 2).join(", ").toLowerCase()}`}
+                  {` · ${s.lost}`}
                 </span>
               </span>
               <Button
@@ -166,7 +183,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
                 data-swap
                 aria-label={`Swap for ${s.drill.name}`}
                 onClick={() => {
-                  onEdit({ kind: "swap", drill: drill.id, with: s.drill.id });
+                  onEdit({ kind: "swap", drill: drill.id, block: plan.block, with: s.drill.id });
                   onChoose({ kind: "drill", drill: s.drill.id });
                 }}
               >
@@ -201,7 +218,8 @@ function SetPanel({
     const options = [free.findLast((w) => w <= parsed.value), free.find((w) => w >= parsed.value)];
     return [...new Set(options.filter((w) => w !== undefined))];
   };
-  const own = draft.rampSets !== null || Object.keys(draft.fixed).length > 0;
+  const { rampSets, fixed } = draft.lifts[plan.at]!;
+  const own = rampSets !== null || Object.keys(fixed).length > 0;
   return (
     <div className="space-y-4">
       <header>
@@ -227,7 +245,7 @@ function SetPanel({
           }}
           suggestions={near}
           next={(w, direction) => free[free.indexOf(w) + direction] ?? null}
-          onChange={(weight) => onEdit({ kind: "set-weight", set: index, weight, sets })}
+          onChange={(weight) => onEdit({ kind: "set-weight", at: plan.at, set: index, weight, sets })}
           suffix={gym.unit}
           width="6ch"
         />
@@ -237,7 +255,7 @@ function SetPanel({
           format={String}
           parse={parseWhole(1, 20)}
           next={stepWhole(1, 20)}
-          onChange={(reps) => onEdit({ kind: "set-reps", set: index, reps, sets })}
+          onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
         />
         <Stepper
           label="Ramp sets"
@@ -245,11 +263,11 @@ function SetPanel({
           format={String}
           parse={parseWhole(0, 10)}
           next={stepWhole(0, 10)}
-          onChange={(count) => onEdit({ kind: "ramp-sets", sets: count })}
+          onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
         />
       </div>
       {own && (
-        <Button onClick={() => onEdit({ kind: "reset-ramp" })}>
+        <Button onClick={() => onEdit({ kind: "reset-ramp", at: plan.at })}>
           <RotateCcw aria-hidden className="size-4" />
           Work the ramp out anew
         </Button>
@@ -262,15 +280,16 @@ function SetPanel({
   );
 }
 
-function WorkPanel({ plan, gym, draft }: PanelProps) {
+function WorkPanel({ plan, gym, draft, weights, onEdit }: PanelProps) {
   const ramp = plan.ramps[0]!;
   const { totals, working } = ramp;
+  const lift = draft.lifts[plan.at]!;
   return (
     <div className="space-y-4">
       <header>
         <h2 className="text-lg leading-tight font-bold tracking-tight text-ember">First working set</h2>
         <p className="condensed text-ink-faint">
-          {draft.sets} × {draft.reps} × {formatWeight(working.weight)} {gym.unit}
+          {lift.sets} × {lift.reps} × {formatWeight(working.weight)} {gym.unit}
         </p>
       </header>
       <PlateStrip plates={gym.plates} perSide={working.perSide} scale={0.2} />
@@ -285,6 +304,7 @@ function WorkPanel({ plan, gym, draft }: PanelProps) {
         <dt>Plates moved</dt>
         <dd>{totals.moves} on each side</dd>
       </dl>
+      <BackOffs lift={lift} at={plan.at} weights={weights} unit={gym.unit} onEdit={onEdit} />
     </div>
   );
 }

@@ -5,27 +5,39 @@ import { startWarmUpAction } from "@/app/actions";
 import { catalog } from "@/catalog";
 import { ageOn } from "@/core/athlete";
 import { cautionsFor } from "@/core/cautions";
-import { planWarmUp } from "@/core/plan";
+import { givenUp, planOfLift, planWarmUp } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
+import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { stairOf } from "@/core/stair";
 import { planRequestFor } from "@/core/warm-up";
 import type { OpenWarmUp } from "@/server/open-workbench";
 import { Cautions } from "@/ui/cautions";
 import { Brief } from "./brief";
+import { CompareDialog } from "./compare-dialog";
 import { Coverage } from "./coverage";
 import { Dropped } from "./dropped";
 import { Findings } from "./findings";
+import { GivenUp } from "./given-up";
 import { KeysDialog } from "./keys-dialog";
+import { LiftStrip } from "./lift-strip";
+import { ProofSign } from "./proof-sign";
+import { ReviewList } from "./review-list";
 import { type Chosen, chosenOf, treadOf } from "./selection";
 import { StairView } from "./stair-view";
 import { StepList } from "./step-list";
 import { TopBar } from "./top-bar";
+import { useExactPlan } from "./use-exact-plan";
 import { useWarmUp } from "./use-warm-up";
 import { useWorkbenchKeys } from "./use-workbench-keys";
 import { WhyPanel } from "./why-panel";
 
 /** Until the coach chooses: the first step, whatever it is. */
 const FIRST: Chosen = { kind: "drill", drill: "" };
+
+/** What the review says with its remedies need not be said twice. */
+const REVIEWED = ["unserved-time", "unserved-approach", "unserved-dropped"];
+/** What a usual ramp takes: an approach's typical minutes are without it. */
+const RAMP_MINUTES = 6;
 
 /** The place where one athlete's warm-up is made. */
 export function Workbench({
@@ -41,22 +53,38 @@ export function Workbench({
   const [wanted, setWanted] = useState<Chosen>(FIRST);
   const [keysOpen, setKeysOpen] = useState(false);
 
+  const [wantedLift, setWantedLift] = useState(0);
+  const [comparing, setComparing] = useState(false);
+  const at = Math.min(wantedLift, draft.lifts.length - 1);
+
   const request = useMemo(() => planRequestFor(draft, athlete, gym, catalog), [draft, athlete, gym]);
-  const plan = useMemo(() => planWarmUp(request), [request]);
-  const stair = useMemo(() => stairOf(plan, draft.minutes), [plan, draft.minutes]);
-  const { lift, kit } = request.lifts[0]!;
-  const weights = useMemo(
-    () => (draft.weight === null ? [] : rampWeights(lift, kit, draft.weight)),
-    [lift, kit, draft.weight],
-  );
+  const session = useMemo(() => planWarmUp(request), [request]);
+  const plan = useMemo(() => planOfLift(session, at), [session, at]);
+  const minutes = plan.block === 0 ? draft.minutes : null;
+  const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
+  const context = useMemo(() => reviewContext(request), [request]);
+  const written = useMemo(() => writtenOf(session, draft.minutes), [session, draft.minutes]);
+  const found = useMemo(() => reviewWarmUp(written, context), [written, context]);
+  const gaveUp = useMemo(() => {
+    const usual = request.approach.typicalMinutes.from + RAMP_MINUTES;
+    return request.minutes < usual ? givenUp(session, planWarmUp({ ...request, minutes: usual })) : [];
+  }, [request, session]);
+  const proof = useExactPlan(draft, athlete, gym, session);
+  const { lift, kit } = request.lifts[at]!;
+  const { weight } = draft.lifts[at]!;
+  const weights = useMemo(() => (weight === null ? [] : rampWeights(lift, kit, weight)), [lift, kit, weight]);
   const tread = treadOf(wanted, stair, plan);
   const chosen = tread ? chosenOf(tread, plan) : wanted;
   const cautions = cautionsFor({
-    lifts: [lift],
-    drills: plan.steps.map((s) => s.drill),
+    lifts: request.lifts.map((l) => l.lift),
+    drills: session.steps.map((s) => s.drill),
     areas: athlete.areas,
     age: ageOn(athlete.birthYear, opened.day),
   });
+  const goToLift = (to: number) => {
+    setWantedLift(to);
+    setWanted(FIRST);
+  };
 
   useWorkbenchKeys({
     plan,
@@ -68,6 +96,8 @@ export function Workbench({
     undo,
     redo,
     onKeys: () => setKeysOpen(true),
+    onLift: goToLift,
+    onCompare: () => setComparing(true),
   });
 
   const openAthlete = (athleteId: string) => {
@@ -75,7 +105,7 @@ export function Workbench({
     void startWarmUpAction({
       athleteId,
       day: opened.day,
-      like: { lift: draft.lift, minutes, approach, room },
+      like: { lifts: draft.lifts.map((l) => l.lift), minutes, approach, room },
     });
   };
 
@@ -95,7 +125,14 @@ export function Workbench({
           Warm-up of {athlete.name}: {lift.name}
         </h1>
         <div className="relative min-w-0 shrink-0">
-          <Brief athlete={athlete} gym={gym} draft={draft} onEdit={edit} />
+          <Brief
+            athlete={athlete}
+            gym={gym}
+            draft={draft}
+            at={at}
+            onEdit={edit}
+            onCompare={() => setComparing(true)}
+          />
           <StairView
             stair={stair}
             plan={plan}
@@ -107,11 +144,13 @@ export function Workbench({
             onEdit={edit}
           />
         </div>
+        <LiftStrip {...{ draft, athlete, gym, at }} plan={session} onLift={goToLift} onEdit={edit} />
         <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-2 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem] xl:grid-rows-1">
           <section
             aria-label="Steps"
             className="min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
           >
+            <ProofSign proof={proof} plan={session} onEdit={edit} />
             <StepList
               plan={plan}
               stair={stair}
@@ -145,12 +184,20 @@ export function Workbench({
             tabIndex={0}
             className="min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
           >
-            <Findings findings={plan.findings} />
+            <ReviewList {...{ found, written, draft, plan }} onEdit={edit} onChoose={setWanted} />
+            <GivenUp sentences={gaveUp} minutes={draft.minutes} />
+            <Findings findings={session.findings.filter((f) => !REVIEWED.includes(f.code))} />
             <Coverage coverage={plan.coverage} />
             <Cautions cautions={cautions} />
           </section>
         </div>
       </main>
+      <CompareDialog
+        open={comparing}
+        onOpenChange={setComparing}
+        request={request}
+        onApproach={(approach) => edit({ kind: "frame", change: { approach } })}
+      />
       <KeysDialog open={keysOpen} onOpenChange={setKeysOpen} />
     </div>
   );

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
-import type { WarmUpDraft } from "@/core/warm-up";
+import { MOST_LIFTS, type WarmUpDraft } from "@/core/warm-up";
 import {
   approachField,
   fineWeightField,
@@ -16,34 +16,61 @@ import {
 } from "./fields";
 
 const MOST_OWN_DRILLS = 40;
+const MOST_BACK_OFFS = 5;
 
 const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
+const doseField = z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) });
 
-/** A warm-up draft as it is stored and sent. */
-export const draftSchema = z.strictObject({
+const liftSchema = z.strictObject({
   lift: liftField(catalog),
   weight: fineWeightField.nullable(),
   reps: repsField,
   sets: setsField,
   rir: rirField,
-  minutes: minutesField,
-  approach: approachField(catalog),
-  room: roomField,
-  own: z
-    .array(
-      z.strictObject({
-        drill: drillField,
-        dose: z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) }).optional(),
-      }),
-    )
-    .max(MOST_OWN_DRILLS),
-  dropped: z.array(drillField).max(200),
+  backOffs: z
+    .array(z.strictObject({ weight: fineWeightField, reps: repsField, sets: setsField, rir: rirField }))
+    .max(MOST_BACK_OFFS),
+  pairedWithNext: z.boolean(),
   rampSets: rampSetsField.nullable(),
   fixed: z.record(
     z.coerce.number().int().min(0).max(9),
     z.strictObject({ weight: fineWeightField.optional(), reps: repsField.optional() }),
   ),
-}) satisfies z.ZodType<WarmUpDraft, unknown>;
+});
+
+/** A draft of the time when a warm-up had one lift, in today's shape; anything else as it is. */
+function upgraded(value: unknown): unknown {
+  if (typeof value !== "object" || value === null || !("lift" in value) || "lifts" in value) return value;
+  const { lift, weight, reps, sets, rir, rampSets, fixed, ...rest } = value as Record<string, unknown>;
+  const only = { lift, weight, reps, sets, rir, backOffs: [], pairedWithNext: false, rampSets, fixed };
+  return { ...rest, lifts: [only], taken: null };
+}
+
+/** A warm-up draft as it is stored and sent. */
+export const draftSchema = z.preprocess(
+  upgraded,
+  z.strictObject({
+    lifts: z.array(liftSchema).min(1, "A warm-up has at least one lift.").max(MOST_LIFTS),
+    minutes: minutesField,
+    approach: approachField(catalog),
+    room: roomField,
+    own: z
+      .array(
+        z.strictObject({
+          drill: drillField,
+          dose: doseField.optional(),
+          place: whole(0, 100).optional(),
+          block: whole(0, MOST_LIFTS - 1).optional(),
+        }),
+      )
+      .max(MOST_OWN_DRILLS),
+    dropped: z.array(drillField).max(200),
+    taken: z
+      .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))
+      .max(MOST_OWN_DRILLS)
+      .nullable(),
+  }),
+) satisfies z.ZodType<WarmUpDraft, unknown>;
 
 /** The first thing wrong with a value, as a sentence that names the field. */
 export function firstProblem(error: z.ZodError): string {

@@ -1,0 +1,12 @@
+import { catalog } from "@/catalog";
+import type { ChoiceGroup } from "@/ui/choice";
+
+const options = (kind: "work-block" | "drills-alone" | undefined) =>
+  catalog.lifts.filter((l) => l.kind === kind).map((l) => ({ value: l.id, label: l.name }));
+
+/** Everything that a session can have in a lift's place, to choose from. */
+export const liftGroups: readonly ChoiceGroup[] = [
+  { label: "Main lifts", options: options(undefined) },
+  { label: "Work without a weight", options: options("work-block") },
+  { label: "Drills alone", options: options("drills-alone") },
+];

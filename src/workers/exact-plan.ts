@@ -1,0 +1,37 @@
+import { catalog } from "@/catalog";
+import type { AthleteProfile } from "@/core/athlete";
+import { planExactly } from "@/core/plan";
+import type { TakenDrill } from "@/core/sequence";
+import { type GymKit, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
+
+/** What the worker is asked: the best plan for a draft. */
+export interface ExactPlanQuestion {
+  draft: WarmUpDraft;
+  athlete: AthleteProfile;
+  gym: GymKit;
+}
+
+/** What it tells: how far it is, and at the end the drills of the best plan. */
+export type ExactPlanAnswer =
+  | { kind: "progress"; objective: number; bound: number }
+  | { kind: "done"; objective: number; drills: readonly TakenDrill[] };
+
+self.onmessage = ({ data }: MessageEvent<ExactPlanQuestion>) => {
+  const tell = (answer: ExactPlanAnswer) => self.postMessage(answer);
+  const planning = planExactly(planRequestFor(data.draft, data.athlete, data.gym, catalog));
+  for (;;) {
+    const { value, done } = planning.next();
+    if (done) {
+      const { chosen, objective } = value.blocks[0]!.choice;
+      const drills = chosen.map(({ drill, sets, amount, rounds }) => ({
+        drill: drill.id,
+        sets,
+        amount,
+        rounds,
+      }));
+      tell({ kind: "done", objective, drills });
+      return;
+    }
+    tell({ kind: "progress", objective: value.objective, bound: value.bound });
+  }
+};
