@@ -58,7 +58,7 @@ test("a good form leads to a first plan", async () => {
   const opened = await openWarmUp(outcome.warmUpId);
   if (!opened.ok) throw new Error("not opened");
   const { draft, athlete, gym: kit } = opened.value;
-  expect(draft).toMatchObject({ lift: "deadlift", weight: 85000, reps: 5 });
+  expect(draft).toMatchObject({ lifts: [{ lift: "deadlift", weight: 85000, reps: 5 }] });
   expect(athlete.name).toBe("Ada");
   expect(kit.plates.map((p) => [p.weight, p.pairs, p.fullDiameter])).toEqual([
     [20000, 2, true],

@@ -107,7 +107,7 @@ export function Brief({
           </>
         )}
         <Stepper
-          label="Minutes there are"
+          label="Minutes"
           value={draft.minutes}
           format={String}
           parse={parseWhole(2, 60)}

@@ -150,7 +150,9 @@ export function Workbench({
             aria-label="Steps"
             className="min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
           >
-            <ProofSign proof={proof} plan={session} onEdit={edit} />
+            <div className="flex min-h-10 items-center py-1.5">
+              <ProofSign proof={proof} plan={session} onEdit={edit} />
+            </div>
             <StepList
               plan={plan}
               stair={stair}

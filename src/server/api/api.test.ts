@@ -1,6 +1,16 @@
+import { readdirSync } from "node:fs";
+import {
+  catalogResponseSchema,
+  groupPlanResponseSchema,
+  planResponseSchema,
+  rampResponseSchema,
+  reviewResponseSchema,
+} from "../schemas/responses";
 import { catalogResponse } from "./catalog";
+import { openApiResponse } from "./open-api";
 import { planResponse } from "./plan";
 import { rampResponse } from "./ramp";
+import { reviewResponse } from "./review";
 
 const plates = [25, 20, 15, 10, 5, 2.5, 1.25].map((weight) => ({ weight, pairs: 2 }));
 const lift = {
@@ -189,6 +199,123 @@ describe("POST /api/plan", () => {
     expect(answer).toMatchObject({ status: 422, nearest: { lower: 100, upper: 102.5 } });
     expect(answer.errors[0].path).toBe("lifts.1.working.weight");
   });
+});
+
+describe("POST /api/plan, grown", () => {
+  const ask = async (change: object) => {
+    const response = await post(planResponse, { ...plan, ...change });
+    const body = await response.json();
+    expect({ status: response.status, errors: body.errors }).toEqual({ status: 200, errors: undefined });
+    return body;
+  };
+
+  test("answers as its schema says", async () => {
+    planResponseSchema.parse(await ask({ minutes: 7 }));
+    const group = [{ name: "A" }, { name: "B", limiters: ["neck"], working: [null] }];
+    groupPlanResponseSchema.parse(await ask({ athlete: undefined, group }));
+  });
+
+  test("takes pins, drops and rooms, and says what was given up and considered", async () => {
+    const pins = [{ drill: "ninety-ninety", dose: { sets: 1, amount: 6 }, place: 0 }];
+    const first = await ask({});
+    const dropped = [first.steps.at(-1).drill];
+    const body = await ask({ pins, dropped, minutes: 11 });
+    expect(body.steps[0]).toMatchObject({ drill: "ninety-ninety", pinned: true, dose: { amount: 6 } });
+    expect(body.steps.map((s: { drill: string }) => s.drill)).not.toContain(dropped[0]);
+    expect(body.givenUp.length).toBeGreaterThan(0);
+    expect(first.steps[2].considered.length).toBeGreaterThan(1);
+    const bare = { ...plan, approach: "bar-first", minutes: 20 };
+    const raised = (b: { steps: { phase: string }[] }) => b.steps.some((s) => s.phase === "raise");
+    expect(raised(await ask(bare))).toBe(false);
+    expect(raised(await ask({ ...bare, room: "cold" }))).toBe(true);
+  });
+
+  test("the exact plan is never behind the immediate one and has no gap", async () => {
+    const exact = await ask({ exact: true });
+    expect(exact.gap).toBeCloseTo(0, 9);
+    expect(exact.seconds).toBeLessThanOrEqual(15 * 60);
+  });
+
+  test("plans later lifts, pairs, back-offs, blocks of work and drills alone", async () => {
+    const lifts = [
+      { ...lift, backOffs: [{ weight: 80, reps: 8, sets: 2 }] },
+      { lift: "pull-up", pairedWithNext: true },
+      { lift: "circuit-block" },
+    ];
+    const session = await ask({ lifts });
+    expect(session.blocks.map((b: { lifts: number[] }) => b.lifts)).toEqual([[0], [1, 2]]);
+    expect(session.blocks[1].startsAt).toBe(session.blocks[0].endsAt);
+    const alone = await ask({
+      lifts: [],
+      focus: ["hip-extension", "ankle-dorsiflexion"],
+      approach: "cool-down",
+    });
+    expect(alone.ramps).toEqual([]);
+    expect(alone.steps.some((s: { phase: string }) => s.phase === "cool-down")).toBe(true);
+  });
+
+  test("plans a group with machines in turns", async () => {
+    const group = ["A", "B", "C", "D"].map((name) => ({ name, limiters: ["ankle-dorsiflexion"] }));
+    const equipment = [{ id: "rower", count: 1 }, "stick", { id: "box", count: 2 }];
+    const body = await ask({ athlete: undefined, group, equipment, minutes: 20 });
+    expect(body.members.map((m: { name: string }) => m.name)).toEqual(["A", "B", "C", "D"]);
+    expect(body.members[0].ramps[0].working.weight).toBe(100);
+    expect(body.shared.length).toBeGreaterThan(3);
+  });
+
+  test.each([
+    ["neither lifts nor focus", { lifts: [] }, "lifts"],
+    ["a group of one", { group: [{ name: "A" }] }, "group"],
+    ["an unknown pin", { pins: [{ drill: "moonwalk" }] }, "pins.0.drill"],
+    ["a place that is no number", { pins: [{ drill: "ninety-ninety", place: "top" }] }, "pins.0.place"],
+    ["a barbell lift without its bar", { lifts: [{ ...lift, implement: undefined }] }, "lifts.0.implement"],
+    ["a count below none", { equipment: [{ id: "rower", count: -1 }] }, "equipment.0.count"],
+  ])("%s is refused by name", async (_, change, path) => {
+    const { status, errors } = await refusal(planResponse, { ...plan, ...change });
+    expect(status).toBe(400);
+    expect(errors.map((e: { path: string }) => e.path)).toContain(path);
+  });
+});
+
+describe("POST /api/review", () => {
+  const steps = [
+    { drill: "vertical-jump", sets: 1, amount: 3 },
+    { drill: "leg-swing-front", sets: 1, amount: 10, side: "left" },
+  ];
+
+  test("gives findings with remedies, as its schema says", async () => {
+    const ramps = [[{ weight: 40, reps: 5, restSeconds: 30 }]];
+    const response = await post(reviewResponse, { ...plan, plan: { steps, ramps } });
+    const { findings } = reviewResponseSchema.parse(await response.json());
+    const codes = findings.map((f) => f.code);
+    expect(codes).toEqual(
+      expect.arrayContaining(["explosive-early", "one-sided", "unserved", "jump-too-large"]),
+    );
+    for (const f of findings) expect(f.remedies.length).toBeGreaterThan(0);
+  });
+
+  test.each([
+    ["an unknown drill", { steps: [{ drill: "moonwalk", sets: 1, amount: 3 }] }, "plan.steps.0.drill"],
+    ["a third side", { steps: [{ ...steps[0], side: "middle" }] }, "plan.steps.0.side"],
+    ["no plan", undefined, "plan"],
+  ])("%s is refused by name", async (_, reviewed, path) => {
+    const { status, errors } = await refusal(reviewResponse, { ...plan, plan: reviewed });
+    expect(status).toBe(400);
+    expect(errors.map((e: { path: string }) => e.path)).toContain(path);
+  });
+});
+
+test("GET /api/openapi.json describes every route that there is, with schemas that resolve", async () => {
+  const document = await openApiResponse().json();
+  const routes = readdirSync("src/app/api").filter((name) => name !== "openapi.json");
+  expect(Object.keys(document.paths).sort()).toEqual(routes.map((name) => `/api/${name}`).sort());
+  const text = JSON.stringify(document);
+  for (const [, name] of text.matchAll(/#\/components\/schemas\/(\w+)/g)) {
+    expect(document.components.schemas).toHaveProperty(name!);
+  }
+  expect(document.components.schemas.PlanRequest.properties).toHaveProperty("group");
+  rampResponseSchema.parse(await (await post(rampResponse, ramp)).json());
+  catalogResponseSchema.parse(await catalogResponse().json());
 });
 
 test("GET /api/catalog gives everything a request may name", async () => {

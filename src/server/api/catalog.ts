@@ -11,5 +11,6 @@ export function catalogResponse(): Response {
     areas: Object.entries(AREAS).map(([id, name]) => ({ id, name })),
     equipment: Object.entries(EQUIPMENT).map(([id, name]) => ({ id, name })),
     approaches: catalog.approaches,
+    drillsAlone: catalog.drillsAlone,
   });
 }

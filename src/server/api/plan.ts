@@ -1,59 +1,114 @@
+import type { z } from "zod";
 import { catalog } from "@/catalog";
-import { type Plan, planWarmUp } from "@/core/plan";
+import { type GroupPlan, planGroup } from "@/core/group";
+import { givenUp, type Plan, type PlanRequest, planExactly, planWarmUp, substitutesFor } from "@/core/plan";
+import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { planRequestSchema } from "../schemas/plan-api";
 import { readBody } from "./problem";
-import { kitOf, rampJson, refuseWeight } from "./ramp";
+import { rampJson } from "./ramp";
+import { findingJson } from "./review";
+import { equipmentOf, liftsOf, refuseLifts, sessionOf, withWorking } from "./session";
+
+type Body = z.output<typeof planRequestSchema>;
+
+/** An approach's usual minutes are without the ramp, which takes about so many. */
+const RAMP_MINUTES = 6;
 
 /** A plan with its weights as numbers of the request's unit. */
-function planJson(plan: Plan) {
+function planJson(plan: Plan, request: PlanRequest) {
+  const { objective, bound, model } = plan.blocks[0]!.choice;
+  const gained = objective - model.problem.atNothing;
+  const usual = request.approach.typicalMinutes.from + RAMP_MINUTES;
+  const isLate = request.minutes < usual;
   return {
     steps: plan.steps.map((step) => ({
       drill: step.drill.id,
       name: step.drill.name,
+      block: step.block,
       phase: step.phase,
+      round: step.round,
+      rounds: step.rounds,
       dose: step.dose,
       seconds: step.seconds,
       startsAt: step.startsAt,
       serves: step.serves,
       reason: step.reason,
+      pinned: step.pinned,
+      considered: step.round === 1 ? considered(plan, step.drill.id) : [],
     })),
     ramps: plan.ramps.flatMap((ramp) => (ramp ? [rampJson(ramp)] : [])),
+    blocks: plan.blocks.map(({ lifts, startsAt, rampsAt, workAt, endsAt }) => ({
+      lifts,
+      startsAt,
+      rampsAt,
+      workAt,
+      endsAt,
+    })),
     coverage: plan.coverage.map(({ demand, asked, served }) => ({ demand, asked, served })),
     seconds: plan.seconds,
+    /** How much better another choice of drills could be at most, as a share of what this one reaches. */
+    gap: gained <= 0 || !Number.isFinite(bound) ? 0 : Math.max(0, (bound - objective) / gained),
+    givenUp: isLate ? givenUp(plan, planWarmUp({ ...request, minutes: usual })) : [],
     findings: plan.findings,
+    review: reviewWarmUp(writtenOf(plan, request.minutes), reviewContext(request)).map(findingJson),
   };
 }
 
-/** POST /api/plan: the warm-up of one athlete. */
+function considered(plan: Plan, drill: string) {
+  return substitutesFor(plan, drill).map((s) => ({
+    drill: s.drill.id,
+    name: s.drill.name,
+    relation: s.relation,
+    seconds: s.seconds,
+    lost: s.lost,
+  }));
+}
+
+function groupJson(plan: GroupPlan) {
+  return {
+    ...plan,
+    members: plan.members.map((m) => ({ ...m, ramps: m.ramps.flatMap((r) => (r ? [rampJson(r)] : [])) })),
+  };
+}
+
+function exactPlan(request: PlanRequest): Plan {
+  const planning = planExactly(request);
+  for (;;) {
+    const { value, done } = planning.next();
+    if (done) return value;
+  }
+}
+
+/** POST /api/plan: the warm-up of one athlete, or of a group. */
 export async function planResponse(request: Request): Promise<Response> {
   const read = await readBody(request, planRequestSchema);
   if ("refusal" in read) return read.refusal;
   const { body } = read;
-  for (const [i, lift] of body.lifts.entries()) {
-    const refusal = refuseWeight(lift, body.unit, `lifts.${i}.working.weight`);
+  if (body.group) return groupResponse(body, body.group);
+  const refusal = refuseLifts(body.lifts, body.unit, "lifts.");
+  if (refusal) return refusal;
+  const session = sessionOf(body);
+  return Response.json(planJson(body.exact ? exactPlan(session) : planWarmUp(session), session));
+}
+
+function groupResponse(body: Body, group: NonNullable<Body["group"]>): Response {
+  const ownLifts = group.map(({ working }) => body.lifts.map((l, i) => withWorking(l, working?.[i])));
+  for (const [a, lifts] of ownLifts.entries()) {
+    const path = group[a]!.working ? `group.${a}.working.` : "lifts.";
+    const refusal = refuseLifts(lifts, body.unit, path);
     if (refusal) return refusal;
   }
-  const plan = planWarmUp({
-    unit: body.unit,
-    lifts: body.lifts.map((l) => ({
-      lift: catalog.lifts.find((known) => known.id === l.lift)!,
-      kit: kitOf(l, body.unit),
-      working: l.working,
-      style: l.style,
-      rampSets: l.rampSets,
-      slowToWarm: l.athlete?.slowToWarm,
-      similarDone: l.similarDone,
-      experience: l.athlete?.experience,
-      room: l.room,
-    })),
-    minutes: body.minutes,
-    athlete: body.athlete,
-    approach: catalog.approaches.find((a) => a.id === body.approach)!,
-    room: body.room,
-    equipment: body.equipment ? new Set(body.equipment) : null,
-    own: [],
-    dropped: [],
+  const session = sessionOf(body);
+  const plan = planGroup({
+    ...session,
+    ...equipmentOf(body),
     drills: catalog.drills,
+    members: group.map(({ name, experience, limiters, areas }, a) => ({
+      id: String(a),
+      name,
+      athlete: { experience, limiters, areas },
+      lifts: liftsOf(body, ownLifts[a]!),
+    })),
   });
-  return Response.json(planJson(plan));
+  return Response.json(groupJson(plan));
 }

@@ -2,21 +2,21 @@ import { catalog } from "@/catalog";
 import { type BarKit, barKit, type PlateKind } from "@/core/plates";
 import { checkWorkingWeight, planRamp, type Ramp } from "@/core/ramp";
 import { kilograms, type UnitSystem, type Weight, weightValue } from "@/core/units";
-import { type LiftRequest, rampRequestSchema } from "../schemas/ramp-api";
+import { type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
 import { problem, readBody, unloadable } from "./problem";
 
 /** Plates from this size on are taken for full diameter where the request does not say. */
 const USUAL_FULL_DIAMETER = { kg: 20, lb: 45 };
 
 /** The bar and plates of a lift request. */
-export function kitOf({ implement, plates }: LiftRequest, unit: UnitSystem): BarKit {
+export function kitOf({ implement, plates }: LoadRequest, unit: UnitSystem): BarKit {
   const full = kilograms(USUAL_FULL_DIAMETER, unit);
   const kinds = plates.map((p): PlateKind => ({ ...p, fullDiameter: p.fullDiameter ?? p.weight >= full }));
   return barKit(implement.weight, implement.collars ?? (0 as Weight), kinds);
 }
 
 /** The refusal for a working weight under the bar or between what the plates make; null if it can be loaded. */
-export function refuseWeight(request: LiftRequest, unit: UnitSystem, path: string): Response | null {
+export function refuseWeight(request: LoadRequest, unit: UnitSystem, path: string): Response | null {
   const kit = kitOf(request, unit);
   const checked = checkWorkingWeight(kit, request.working.weight);
   if (checked.ok) return null;

@@ -16,12 +16,14 @@ import {
 const MOST_PLATE_SIZES = 12;
 const MOST_PAIRS = 20;
 
-const workingSchema = z.strictObject({
+export const workingSchema = z.strictObject({
   weight: weightField,
   reps: repsField,
   sets: setsField,
   rir: rirField.default(0),
 });
+
+export const unitField = z.enum(UNIT_SYSTEMS);
 
 const plateSchema = z.strictObject({
   weight: weightField,
@@ -29,19 +31,22 @@ const plateSchema = z.strictObject({
   fullDiameter: z.boolean().optional(),
 });
 
-/** One lift with what it is loaded from; shared by the ramp and the plan. */
-export const liftRequestSchema = z.strictObject({
+export const barbellField = z.strictObject({
+  kind: z.literal("barbell"),
+  weight: weightField,
+  collars: z.union([z.literal(0).transform(() => undefined), weightField]).optional(),
+});
+export const platesField = z
+  .array(plateSchema)
+  .min(1, "Give at least one plate size.")
+  .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`);
+
+/** One lift with what it is loaded from. */
+const liftRequestSchema = z.strictObject({
   lift: liftField(catalog),
   working: workingSchema,
-  implement: z.strictObject({
-    kind: z.literal("barbell"),
-    weight: weightField,
-    collars: z.union([z.literal(0).transform(() => undefined), weightField]).optional(),
-  }),
-  plates: z
-    .array(plateSchema)
-    .min(1, "Give at least one plate size.")
-    .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`),
+  implement: barbellField,
+  plates: platesField,
   style: z.enum(RAMP_STYLE_IDS).default("closing-steps"),
   athlete: z
     .strictObject({
@@ -53,8 +58,7 @@ export const liftRequestSchema = z.strictObject({
   room: roomField.optional(),
   rampSets: rampSetsField.optional(),
 });
-export type LiftRequest = z.output<typeof liftRequestSchema>;
-
-export const unitField = z.enum(UNIT_SYSTEMS);
+/** What a lift is loaded from, and its working sets. */
+export type LoadRequest = Pick<z.output<typeof liftRequestSchema>, "implement" | "plates" | "working">;
 
 export const rampRequestSchema = liftRequestSchema.extend({ unit: unitField });

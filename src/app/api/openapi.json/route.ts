@@ -1,0 +1,5 @@
+import { openApiResponse } from "@/server/api/open-api";
+
+export function GET() {
+  return openApiResponse();
+}

@@ -1,0 +1,104 @@
+import { catalog } from "@/catalog";
+import { EQUIPMENT_IDS, type EquipmentId, type Lift } from "@/core/catalog";
+import type { DemandId } from "@/core/demands";
+import type { PlannedLift, PlanRequest } from "@/core/plan";
+import { type BarKit, barKit } from "@/core/plates";
+import type { Weight } from "@/core/units";
+import type { PlanLift, SessionRequest } from "../schemas/plan-api";
+import { kitOf, refuseWeight } from "./ramp";
+
+/** A bar for lifts that need none: nothing is loaded on it. */
+const NO_BAR: BarKit = barKit(0 as Weight, 0 as Weight, []);
+
+/** Stands in for a lift where drills alone are asked for: it asks for what they are to look after. */
+function focusLift(demands: readonly DemandId[]): Lift {
+  return {
+    id: "focus",
+    name: "Drills alone",
+    kind: "drills-alone",
+    asks: Object.fromEntries(demands.map((d) => [d, 2])),
+    pattern: null,
+    primeMovers: [],
+    loads: [],
+    implement: "none",
+    fromFloor: false,
+    olympic: false,
+    compound: true,
+    spotted: false,
+  };
+}
+
+function plannedLift(l: PlanLift, unit: SessionRequest["unit"]): PlannedLift {
+  const { implement, plates, working } = l;
+  return {
+    lift: catalog.lifts.find((known) => known.id === l.lift)!,
+    kit: implement && plates && working ? kitOf({ implement, plates, working }, unit) : NO_BAR,
+    working: working ?? null,
+    backOffs: l.backOffs,
+    pairedWithNext: l.pairedWithNext,
+    workSeconds: l.workMinutes === undefined ? undefined : l.workMinutes * 60,
+    style: l.style,
+    rampSets: l.rampSets,
+    slowToWarm: l.athlete?.slowToWarm,
+    similarDone: l.similarDone,
+    experience: l.athlete?.experience,
+    room: l.room,
+  };
+}
+
+/** The lift with other working sets, where a member of a group has their own. */
+export function withWorking(lift: PlanLift, working: PlanLift["working"] | undefined): PlanLift {
+  return working === undefined ? lift : { ...lift, working };
+}
+
+/** Working weights that cannot be loaded, each as the response that says so; null where all can. */
+export function refuseLifts(
+  lifts: readonly PlanLift[],
+  unit: SessionRequest["unit"],
+  path: string,
+): Response | null {
+  for (const [i, { implement, plates, working, lift }] of lifts.entries()) {
+    const barbell = catalog.lifts.find((l) => l.id === lift)!.implement === "barbell";
+    if (!implement || !plates || !working || !barbell) continue;
+    const refusal = refuseWeight({ implement, plates, working }, unit, `${path}${i}.working.weight`);
+    if (refusal) return refusal;
+  }
+  return null;
+}
+
+/** What a request has of equipment, and of what it says how many there are; null: everything. */
+export function equipmentOf({ equipment }: Pick<SessionRequest, "equipment">): {
+  equipment: ReadonlySet<EquipmentId> | null;
+  counts: Partial<Record<EquipmentId, number>>;
+} {
+  if (!equipment) return { equipment: null, counts: {} };
+  const counts: Partial<Record<EquipmentId, number>> = {};
+  for (const e of equipment) if (typeof e !== "string") counts[e.id] = e.count;
+  const ids = equipment.map((e) => (typeof e === "string" ? e : e.id));
+  return { equipment: new Set(EQUIPMENT_IDS.filter((id) => ids.includes(id) && counts[id] !== 0)), counts };
+}
+
+/** The lifts of a request, or what stands in for them. */
+export function liftsOf(
+  { focus, unit }: Pick<SessionRequest, "focus" | "unit">,
+  lifts: readonly PlanLift[],
+): PlannedLift[] {
+  if (lifts.length > 0) return lifts.map((l) => plannedLift(l, unit));
+  return [{ lift: focusLift(focus!), kit: NO_BAR, working: null }];
+}
+
+/** The plan request behind a request for one athlete. */
+export function sessionOf(body: SessionRequest): PlanRequest {
+  return {
+    unit: body.unit,
+    lifts: liftsOf(body, body.lifts),
+    minutes: body.minutes,
+    athlete: body.athlete ?? { experience: "intermediate", limiters: [], areas: [] },
+    approach: [...catalog.approaches, ...catalog.drillsAlone].find((a) => a.id === body.approach)!,
+    room: body.room,
+    equipment: equipmentOf(body).equipment,
+    own: body.pins,
+    dropped: body.dropped,
+    drills: catalog.drills,
+  };
+}

@@ -1,0 +1,179 @@
+import { z } from "zod";
+import { EQUIPMENT_IDS, PHASES } from "@/core/catalog";
+import { DEMAND_IDS } from "@/core/demands";
+import { FINDING_CODES } from "@/core/review";
+
+/** What the open interface answers, as it is told in its OpenAPI document. Weights are in the request's unit. */
+
+const seconds = z.number().min(0);
+const phase = z.enum(PHASES);
+const demand = z.enum(DEMAND_IDS as [(typeof DEMAND_IDS)[number]]);
+const finding = z.object({ code: z.string(), message: z.string() });
+const weights = z.array(z.number());
+
+const dose = z.object({
+  kind: z.enum(["reps", "hold", "contractions", "breaths", "time", "metres"]),
+  sets: z.int(),
+  amount: z.number(),
+  sides: z.union([z.literal(1), z.literal(2)]),
+  directions: z.union([z.literal(1), z.literal(2)]),
+  tempo: z.tuple([z.number(), z.number(), z.number()]).optional(),
+  restSeconds: seconds,
+});
+
+const plates = { perSide: weights, add: weights, strip: weights };
+
+export const rampResponseSchema = z.object({
+  lift: z.string(),
+  sets: z.array(
+    z.object({
+      weight: z.number(),
+      fraction: z.number(),
+      reps: z.int(),
+      ...plates,
+      restSeconds: seconds,
+      seconds,
+      notes: z.array(z.string()),
+    }),
+  ),
+  working: z.object({ weight: z.number(), ...plates }),
+  totals: z.object({ seconds, reps: z.int(), repsAt85: z.int(), moves: z.int() }),
+  findings: z.array(finding),
+});
+
+const place = z.union([
+  z.object({ kind: z.literal("plan") }),
+  z.object({ kind: z.literal("demand"), demand }),
+  z.object({ kind: z.literal("step"), step: z.int() }),
+  z.object({ kind: z.literal("set"), lift: z.int(), set: z.int() }),
+]);
+
+const set = z.object({ weight: z.number(), reps: z.int(), restSeconds: seconds });
+const stepDose = { sets: z.int(), amount: z.number() };
+
+const change = z.union([
+  z.object({ kind: z.literal("drop-step"), step: z.int() }),
+  z.object({ kind: z.literal("add-step"), drill: z.string(), block: z.int(), ...stepDose, at: z.int() }),
+  z.object({ kind: z.literal("swap-step"), step: z.int(), drill: z.string(), ...stepDose }),
+  z.object({ kind: z.literal("move-step"), step: z.int(), to: z.int() }),
+  z.object({ kind: z.literal("dose-step"), step: z.int(), ...stepDose }),
+  z.object({ kind: z.literal("both-sides"), drill: z.string(), block: z.int() }),
+  z.object({ kind: z.literal("minutes"), minutes: z.number() }),
+  z.object({ kind: z.literal("change-set"), lift: z.int(), set: z.int(), to: set.partial() }),
+  z.object({ kind: z.literal("replace-ramp"), lift: z.int(), sets: z.array(set) }),
+]);
+
+const reviewFinding = z.object({
+  code: z.enum(FINDING_CODES),
+  message: z.string(),
+  place,
+  remedies: z.array(z.object({ label: z.string(), changes: z.array(change).min(1) })),
+});
+
+export const reviewResponseSchema = z.object({ findings: z.array(reviewFinding) });
+
+export const planResponseSchema = z.object({
+  steps: z.array(
+    z.object({
+      drill: z.string(),
+      name: z.string(),
+      block: z.int(),
+      phase,
+      round: z.int(),
+      rounds: z.int(),
+      dose,
+      seconds,
+      startsAt: seconds,
+      serves: z.array(z.object({ demand, weight: z.number() })),
+      reason: z.string(),
+      pinned: z.boolean(),
+      considered: z.array(
+        z.object({
+          drill: z.string(),
+          name: z.string(),
+          relation: z.enum(["easier", "harder", "alternative"]),
+          seconds,
+          lost: z.string(),
+        }),
+      ),
+    }),
+  ),
+  ramps: z.array(rampResponseSchema),
+  blocks: z.array(
+    z.object({
+      lifts: z.array(z.int()),
+      startsAt: seconds,
+      rampsAt: seconds,
+      workAt: seconds,
+      endsAt: seconds,
+    }),
+  ),
+  coverage: z.array(z.object({ demand, asked: z.number(), served: z.number() })),
+  seconds,
+  gap: z.number().min(0),
+  givenUp: z.array(z.string()),
+  findings: z.array(finding),
+  review: z.array(reviewFinding),
+});
+
+export const groupPlanResponseSchema = z.object({
+  shared: z.array(
+    z.object({
+      drill: z.string(),
+      name: z.string(),
+      phase,
+      dose,
+      reason: z.string(),
+      waves: z.int(),
+      substitutes: z.array(z.object({ member: z.string(), drill: z.string().nullable() })),
+    }),
+  ),
+  members: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      steps: z.array(
+        z.object({
+          drill: z.string(),
+          name: z.string(),
+          phase,
+          dose,
+          kind: z.enum(["shared", "substitute", "personal"]),
+          of: z.string().nullable(),
+          reason: z.string(),
+          startsAt: seconds,
+          seconds,
+          uses: z.array(z.enum(EQUIPMENT_IDS as [(typeof EQUIPMENT_IDS)[number]])),
+        }),
+      ),
+      waitingSeconds: seconds,
+      drillSeconds: seconds,
+      seconds,
+      ramps: z.array(rampResponseSchema),
+    }),
+  ),
+  objective: z.number(),
+  seconds,
+});
+
+const record = z.looseObject({ id: z.string(), name: z.string() });
+
+export const catalogResponseSchema = z.object({
+  lifts: z.array(record),
+  drills: z.array(record),
+  demands: z.array(record),
+  areas: z.array(record),
+  equipment: z.array(record),
+  approaches: z.array(record),
+  drillsAlone: z.array(record),
+});
+
+export const healthResponseSchema = z.object({ status: z.literal("ok") });
+
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  errors: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+  nearest: z.object({ lower: z.number().nullable(), upper: z.number().nullable() }).optional(),
+});
