@@ -21,6 +21,7 @@ export const shoulderDrills: DrillContent[] = [
   },
   {
     id: "neck-turns",
+    harder: "neck-circles",
     name: "Neck turns",
     phases: ["mobilise"],
     serves: { neck: 2 },
@@ -540,6 +541,7 @@ export const shoulderDrills: DrillContent[] = [
   },
   {
     id: "neck-nods",
+    harder: "neck-turns",
     name: "Neck nods",
     phases: ["mobilise"],
     serves: { neck: 2 },

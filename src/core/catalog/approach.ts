@@ -48,8 +48,11 @@ export interface Approach {
   phases: readonly PhaseRule[];
   /** Jobs to be done in every session. */
   slots: readonly Slot[];
-  /** Phases that are done round and round, one after the other, and the most rounds; null: none are. */
-  circuit: { phases: readonly Phase[]; mostRounds: number } | null;
+  /**
+   * Phases that are done round and round, one after the other, the most rounds, and what going round once more
+   * is worth for each drill, in points; null: none are.
+   */
+  circuit: { phases: readonly Phase[]; mostRounds: number; roundPoints: number } | null;
   /** Demands that weigh at least this much in every session. */
   floors: Readonly<Partial<Record<DemandId, number>>>;
   /** Planes that the mobilise and activate drills together should cover. */

@@ -10,6 +10,7 @@ import {
   DRILL_COST,
   HARD_EFFORT,
   hasKit,
+  likingFor,
   MISSING_PLANE_COST,
   MISSING_SLOT_COST,
   MOST_HARD_SECONDS,
@@ -346,9 +347,8 @@ function problemOf(
     }
     if (c.drill.effort >= HARD_EFFORT) uses.push({ index: hard, amount: c.rounds * c.workSeconds });
     if (c.phase === "power") uses.push({ index: power, amount: 1 });
-    const liked = approach.favours.reduce((sum, f) => sum + (isMeant(c.drill, f.drills) ? f.points : 0), 0);
     return {
-      cost: people * (DRILL_COST + SECOND_COST * took - liked),
+      cost: people * (DRILL_COST + SECOND_COST * took - likingFor(c, approach)),
       gives: summed(gives),
       uses: summed(uses),
       partners: c.pinned ? null : sharedPartners(option, options),

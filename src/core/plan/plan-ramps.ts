@@ -1,6 +1,6 @@
 import { slowToWarmFor } from "../athlete";
 import type { Lift } from "../catalog";
-import { planRamp, type Ramp } from "../ramp";
+import { FIRST_JUMP_SHARE, planRamp, type Ramp, systemConstants } from "../ramp";
 import { similarDone } from "./similar-done";
 import type { PlannedLift, PlanRequest } from "./types";
 
@@ -85,5 +85,21 @@ function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp |
   const worse = shorter.findings.some(
     (f) => TOO_SHORT.includes(f.code) && !ramp.findings.some((g) => g.code === f.code),
   );
-  return worse ? null : shorter;
+  return worse || climbsTooFast(request, place, shorter, ramp) ? null : shorter;
+}
+
+/** The first loaded set of a ramp that has to hurry stays at this share of the working weight or below. */
+const FIRST_AT_MOST = 0.6;
+
+/** Whether a shorter ramp starts too heavy or makes a jump that the longer one did not. */
+function climbsTooFast(request: PlanRequest, place: number, shorter: Ramp, longer: Ramp): boolean {
+  const W = request.lifts[place]!.working!.weight;
+  const most = Math.max(FIRST_JUMP_SHARE * W, systemConstants(request.unit).firstJump);
+  const largest = (ramp: Ramp) =>
+    Math.max(...ramp.sets.slice(1).map((s, i) => s.weight - ramp.sets[i]!.weight), 0);
+  const first = (ramp: Ramp) => ramp.sets[0]!.fraction;
+  return (
+    (first(shorter) > FIRST_AT_MOST && first(shorter) > first(longer)) ||
+    (largest(shorter) > most && largest(shorter) > largest(longer))
+  );
 }

@@ -60,9 +60,10 @@ const servesNothing: Rule = (context, written) =>
     return `${step.drill.name} serves nothing that today's lifts or the athlete's limiters ask for.`;
   });
 
-const stretchWithoutMovement: Rule = (_, written) =>
+const stretchWithoutMovement: Rule = ({ request }, written) =>
   eachStep("stretch-without-movement", written, (step, i) => {
-    if (!step.drill.stretch) return null;
+    // After lifting, held stretches are welcome as they are.
+    if (!step.drill.stretch || request.approach.phases.some((p) => p.phase === "cool-down")) return null;
     const moves = written.steps.some(
       (s, j) =>
         j > i &&

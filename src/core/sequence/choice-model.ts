@@ -121,12 +121,17 @@ function isSpecific(served: Served, weigh: (demand: number) => number): boolean 
   );
 }
 
-/** Whether a drill has the shape of other lifts than today's: it serves patterns, and none that is asked for. */
+/** Whether a drill has the shape of other lifts than today's: it serves their patterns more than today's. */
 function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boolean {
-  const patterns = served.filter(
-    ({ demand, serves }) => serves >= OWN_PATTERN_FROM && DEMANDS[demands[demand]!.demand].kind === "pattern",
-  );
-  return patterns.length > 0 && patterns.every(({ demand }) => demands[demand]!.asked === 0);
+  let own = 0;
+  let foreign = 0;
+  for (const { demand, serves } of served) {
+    if (serves < OWN_PATTERN_FROM || DEMANDS[demands[demand]!.demand].kind !== "pattern") continue;
+    // What the approach wants in every session is as good as asked for.
+    if (demands[demand]!.asked > 0 || demands[demand]!.weight > 0) own += serves;
+    else foreign += serves;
+  }
+  return foreign > own;
 }
 
 const DEMAND_INDEX = new Map(DEMAND_IDS.map((id, i) => [id, i]));
@@ -280,6 +285,12 @@ export function releases(held: Candidate, mover: Candidate): boolean {
   );
 }
 
+/** How much an approach likes a candidate besides what it serves. Points. */
+export function likingFor({ drill, rounds }: Candidate, { favours, circuit }: Approach): number {
+  const favoured = favours.reduce((sum, f) => sum + (isMeant(drill, f.drills) ? f.points : 0), 0);
+  return favoured + (circuit ? circuit.roundPoints * (rounds - 1) : 0);
+}
+
 /** The model as numbers: goals, limits and what each candidate adds to and takes of them. */
 function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Problem {
   const { candidates, demands, phases } = model;
@@ -352,9 +363,8 @@ function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Pro
     const family = familyLimits.get(c.family) ?? limit(1);
     familyLimits.set(c.family, family);
     uses.push({ index: family, amount: 1 });
-    const liked = approach.favours.reduce((sum, f) => sum + (isMeant(c.drill, f.drills) ? f.points : 0), 0);
     return {
-      cost: DRILL_COST + SECOND_COST * c.seconds - liked,
+      cost: DRILL_COST + SECOND_COST * c.seconds - likingFor(c, approach),
       gives,
       uses,
       partners: c.pinned ? null : partnersOf(c, candidates),

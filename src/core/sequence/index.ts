@@ -6,6 +6,7 @@ export {
   type ChoiceRequest,
   hasKit,
   isAskedFor,
+  likingFor,
   makeRoomForOwn,
   meetsNeed,
   needOf,
