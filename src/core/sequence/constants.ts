@@ -31,8 +31,11 @@ export const MOST_POWER_DRILLS = 2;
 
 export const CHANGE_SECONDS = { onTheSpot: 5, floorOrFetch: 12 };
 export const EFFORT_DROP_COST = 3;
-/** Going against the way through the body that an approach asks for: dearer than getting up or down once. */
-export const BODY_ORDER_COST = 14;
+/**
+ * Going back one level, of seven from neck to ankle, against the way through the body that an approach asks
+ * for: from the hips to the neck is dearer than any change of position.
+ */
+export const BODY_ORDER_COST = 12;
 /** A warm-up opens with drills of at most this effort; each level more costs this. */
 export const OPENING_EFFORT = 2;
 export const OPENING_EFFORT_COST = 12;

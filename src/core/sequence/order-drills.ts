@@ -48,18 +48,24 @@ function levelOf(drill: Drill): number | null {
   return level;
 }
 
-function againstBodyOrder(previous: Drill, next: Drill, way: BodyOrder): boolean {
-  if (way === null) return false;
-  const [from, to] = [levelOf(previous), levelOf(next)];
-  if (from === null || to === null) return false;
-  return way === "top-down" ? to < from : to > from;
+/**
+ * How many levels a drill lies off the way through the body: how far it goes back, or, as the first of its
+ * phase, how far from the end of the body it begins.
+ */
+function levelsOff(previous: Drill | null, next: Drill, way: BodyOrder): number {
+  const to = levelOf(next);
+  if (way === null || to === null) return 0;
+  const isFirst = !previous?.phases.some((p) => next.phases.includes(p));
+  const from = isFirst ? null : levelOf(previous!);
+  if (from === null) return isFirst ? (way === "top-down" ? to : HEAD_TO_FOOT.length - 1 - to) : 0;
+  return Math.max(0, way === "top-down" ? from - to : to - from);
 }
 
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
 function stepCost(previous: Drill | null, next: Drill, way: BodyOrder): number {
   const change = changeSeconds(previous, next) + setUpSecondsAfter(previous, next);
-  if (!previous) return change + OPENING_EFFORT_COST * Math.max(0, next.effort - OPENING_EFFORT);
-  const back = againstBodyOrder(previous, next, way) ? BODY_ORDER_COST : 0;
+  const back = BODY_ORDER_COST * levelsOff(previous, next, way);
+  if (!previous) return change + back + OPENING_EFFORT_COST * Math.max(0, next.effort - OPENING_EFFORT);
   return change + EFFORT_DROP_COST * Math.max(0, previous.effort - next.effort) + back;
 }
 
