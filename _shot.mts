@@ -1,3 +1,4 @@
+// @ts-nocheck
 import { chromium } from "playwright-core";
 const [,, url, out, w = "1280", h = "800", ...acts] = process.argv;
 const b = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox","--disable-gpu","--disable-quic","--no-first-run","--disable-background-networking","--disable-component-update","--disable-sync"] });

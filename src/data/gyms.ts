@@ -11,5 +11,5 @@ export async function readGym(id?: string) {
     db.select().from(plate).where(eq(plate.gymId, row.id)).orderBy(desc(plate.weight)),
     db.select().from(gymEquipment).where(eq(gymEquipment.gymId, row.id)),
   ]);
-  return { ...row, plates, equipment: equipment.map((e) => e.equipment) };
+  return { ...row, plates, equipment };
 }

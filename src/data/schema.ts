@@ -34,6 +34,8 @@ export const gymEquipment = sqliteTable(
       .notNull()
       .references(() => gym.id, { onDelete: "cascade" }),
     equipment: text("equipment").notNull(),
+    /** How many there are of a thing that one person uses at a time; null: enough for all. */
+    count: integer("count"),
   },
   (t) => [primaryKey({ columns: [t.gymId, t.equipment] })],
 );

@@ -1,5 +1,6 @@
 import { format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
+import type { EquipmentId } from "@/core/catalog";
 import { weight } from "@/core/units";
 import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
 import { database, write } from "@/data/database";
@@ -23,6 +24,7 @@ const kit: GymKit = {
   ...hall,
   bar: { name: hall.bar.name, weight: weight(hall.bar.weight), collar: weight(hall.bar.collar) },
   plates: hall.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
+  equipment: Object.keys(hall.equipment) as EquipmentId[],
 };
 
 function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord {
@@ -91,7 +93,7 @@ export async function seedDemo(now: Date): Promise<void> {
     await write((open) => open.insert(warmUp).values(missing).onConflictDoNothing());
     return;
   }
-  const { plates, equipment, bar, ...rest } = kit;
+  const { plates, equipment: _, bar, ...rest } = kit;
   await write((open) =>
     open.batch([
       open.insert(gym).values({
@@ -103,7 +105,11 @@ export async function seedDemo(now: Date): Promise<void> {
         collarWeight: bar.collar,
       }),
       open.insert(plate).values(plates.map((p) => ({ ...p, gymId: rest.id }))),
-      open.insert(gymEquipment).values(equipment.map((e) => ({ gymId: rest.id, equipment: e }))),
+      open
+        .insert(gymEquipment)
+        .values(
+          Object.entries(hall.equipment).map(([id, count]) => ({ gymId: rest.id, equipment: id, count })),
+        ),
       open.insert(trainingGroup).values(groups.map((g, place) => ({ id: g.id, name: g.name, place }))),
       open.insert(athlete).values(members.map((m) => m.athlete)),
       open.insert(athleteLimiter).values(members.flatMap((m) => m.limiters)),

@@ -13,6 +13,15 @@ export async function gymKit(id?: string): Promise<GymKit | null> {
     unit: row.unit,
     bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
     plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
-    equipment: row.equipment.filter((e): e is EquipmentId => (EQUIPMENT_IDS as string[]).includes(e)),
+    equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
+    counts: Object.fromEntries(
+      row.equipment.flatMap(({ equipment, count }) =>
+        isEquipment(equipment) && count !== null ? [[equipment, count]] : [],
+      ),
+    ),
   };
+}
+
+function isEquipment(id: string): id is EquipmentId {
+  return (EQUIPMENT_IDS as string[]).includes(id);
 }

@@ -56,12 +56,15 @@ function draw(id: string, draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKi
 }
 
 /** Today's warm-ups by group, those who have none yet included. */
-export async function listToday(): Promise<{ day: string; groups: { name: string; lines: TodayLine[] }[] }> {
+export async function listToday(): Promise<{
+  day: string;
+  groups: { id: string; name: string; lines: TodayLine[] }[];
+}> {
   const day = today();
   const [athletes, warmUps] = await Promise.all([athleteChoices(), listWarmUps(day)]);
-  const groups: { name: string; lines: TodayLine[] }[] = [];
-  for (const { id, name, group } of athletes) {
-    if (groups.at(-1)?.name !== group) groups.push({ name: group, lines: [] });
+  const groups: { id: string; name: string; lines: TodayLine[] }[] = [];
+  for (const { id, name, group, groupId } of athletes) {
+    if (groups.at(-1)?.id !== groupId) groups.push({ id: groupId, name: group, lines: [] });
     const row = warmUps.find((w) => w.athleteId === id)?.warmUp;
     const opened = row ? await openWarmUp(row.id) : null;
     let warmUp: TodayLine["warmUp"] = null;

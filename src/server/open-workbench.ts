@@ -45,6 +45,8 @@ export async function openWarmUp(id: string): Promise<Result<OpenWarmUp, OpenFai
 }
 
 /** Everyone who can be picked, by group. */
-export async function athleteChoices(): Promise<{ id: string; name: string; group: string }[]> {
+export async function athleteChoices(): Promise<
+  { id: string; name: string; group: string; groupId: string }[]
+> {
   return listAthletes();
 }

@@ -42,6 +42,8 @@ export interface GymKit {
   bar: { name: string; weight: Weight; collar: Weight };
   plates: readonly GymPlate[];
   equipment: readonly EquipmentId[];
+  /** How many there are of things that one person uses at a time; absent: enough for all. */
+  counts?: Readonly<Partial<Record<EquipmentId, number>>>;
 }
 
 /**

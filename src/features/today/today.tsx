@@ -17,7 +17,7 @@ export function Today({
   groups,
 }: {
   day: string;
-  groups: readonly { name: string; lines: readonly TodayLine[] }[];
+  groups: readonly { id: string; name: string; lines: readonly TodayLine[] }[];
 }) {
   const lines = groups.flatMap((g) => g.lines);
   const minutes = Math.max(
@@ -41,8 +41,18 @@ export function Today({
           </p>
         </div>
         {groups.map((group) => (
-          <section key={group.name} className="mt-8">
-            <h2 className="mb-1 text-base font-bold tracking-tight">{group.name}</h2>
+          <section key={group.id} className="mt-8">
+            <div className="mb-1 flex items-baseline gap-4">
+              <h2 className="text-base font-bold tracking-tight">{group.name}</h2>
+              {group.lines.length > 1 && (
+                <Link
+                  href={`/group/${group.id}`}
+                  className="inline-flex min-h-6 items-center text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
+                >
+                  Warm up together<span className="sr-only">: {group.name}</span>
+                </Link>
+              )}
+            </div>
             <ul className="grid gap-x-8 lg:grid-cols-2">
               {group.lines.map((line) => (
                 <li key={line.athlete.id} className="border-t border-line">

@@ -118,7 +118,7 @@ function Column({
   const over = plan.seconds > available * 60;
   return (
     <section aria-label={approach.name} className="min-w-0">
-      <div className="flex items-baseline justify-between gap-3">
+      <div className="flex min-h-9 items-center justify-between gap-3">
         <Choice
           label={name}
           value={id}

@@ -1,0 +1,1 @@
+ALTER TABLE `gym_equipment` ADD `count` integer;

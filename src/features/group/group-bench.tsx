@@ -1,0 +1,149 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { catalog } from "@/catalog";
+import { formatClock } from "@/core/units";
+import { planRequestFor } from "@/core/warm-up";
+import type { OpenGroup } from "@/server/open-group";
+import { Button } from "@/ui/button";
+import { Choice } from "@/ui/choice";
+import { Stepper } from "@/ui/stepper";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { Wordmark } from "@/ui/wordmark";
+import type { GroupPlanQuestion } from "@/workers/group-plan";
+import { GroupBars } from "./group-bars";
+import { GroupSheet } from "./group-sheet";
+import { useGroupPlan } from "./use-group-plan";
+
+/** The commonest value of a list; of equals the first. */
+function commonest<T>(values: readonly T[]): T {
+  const count = (v: T) => values.filter((o) => o === v).length;
+  return values.reduce((a, b) => (count(b) > count(a) ? b : a));
+}
+
+/** The warm-up of a group: what all do together, what each does besides, and when, machine by machine. */
+export function GroupBench({ opened }: { opened: OpenGroup }) {
+  const { gym, members } = opened;
+  const [minutes, setMinutes] = useState(() => commonest(members.map((m) => m.draft.minutes)));
+  const [approach, setApproach] = useState(() => commonest(members.map((m) => m.draft.approach)));
+  const [room, setRoom] = useState(() => commonest(members.map((m) => m.draft.room)));
+  const [away, setAway] = useState<ReadonlySet<string>>(new Set());
+  const here = useMemo(() => members.filter((m) => !away.has(m.athlete.id)), [members, away]);
+
+  const question = useMemo((): GroupPlanQuestion | null => {
+    if (here.length < 2) return null;
+    return {
+      unit: gym.unit,
+      minutes,
+      approach: catalog.approaches.find((a) => a.id === approach) ?? catalog.approaches[0]!,
+      room,
+      equipment: new Set(gym.equipment),
+      counts: gym.counts ?? {},
+      own: [],
+      dropped: [],
+      members: here.map(({ athlete, draft }) => ({
+        id: athlete.id,
+        name: athlete.name,
+        athlete: { experience: athlete.experience, limiters: athlete.limiters, areas: athlete.areas },
+        lifts: planRequestFor(draft, athlete, gym, catalog).lifts,
+      })),
+    };
+  }, [here, gym, minutes, approach, room]);
+  const { plan, planning, cancel, again } = useGroupPlan(question);
+  const toggle = (id: string) =>
+    setAway((before) => {
+      const next = new Set(before);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+
+  return (
+    <div className="min-h-dvh">
+      <header className="flex min-h-12 items-center gap-4 border-b border-line px-7">
+        <Link href="/" aria-label="Iron Step: today">
+          <Wordmark />
+        </Link>
+        <span className="text-ink-faint">{format(parseISO(opened.day), "EEE d MMM")}</span>
+      </header>
+      <main className="px-7 pt-4 pb-16">
+        <h1 className="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight">{opened.name}</h1>
+        <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
+          <Stepper
+            label="Minutes"
+            value={minutes}
+            format={String}
+            parse={parseWhole(2, 60)}
+            next={stepWhole(2, 60)}
+            onChange={setMinutes}
+          />
+          <span className="flex flex-col">
+            <span className="condensed text-2xs text-ink-faint">Approach</span>
+            <Choice
+              label="Approach"
+              value={approach}
+              groups={[
+                { options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })) },
+              ]}
+              onChange={setApproach}
+              triggerClassName="min-h-6 text-sm font-bold"
+            />
+          </span>
+          <span className="flex flex-col">
+            <span className="condensed text-2xs text-ink-faint">Room</span>
+            <Choice
+              label="Room"
+              value={room}
+              groups={[
+                {
+                  options: [
+                    { value: "normal", label: "Normal" },
+                    { value: "cold", label: "Cold" },
+                  ],
+                },
+              ]}
+              onChange={(r) => setRoom(r as typeof room)}
+              triggerClassName="min-h-6 text-sm font-bold"
+            />
+          </span>
+          <span role="status" className="flex min-h-8 items-center gap-3 text-ink-soft">
+            {planning.kind === "working" && question && (
+              <>
+                <progress
+                  aria-label="Planning"
+                  value={planning.done}
+                  max={1}
+                  className="h-1.5 w-32 accent-ember"
+                />
+                <Button onClick={cancel}>Cancel</Button>
+              </>
+            )}
+            {planning.kind === "done" && plan && `All ready for the bar at ${formatClock(plan.seconds)}`}
+            {planning.kind === "cancelled" && (
+              <>
+                Cancelled. <Button onClick={again}>Plan again</Button>
+              </>
+            )}
+            {planning.kind === "failed" &&
+              "The plan could not be worked out. Change something and it is tried again."}
+          </span>
+        </div>
+        {here.length < 2 && (
+          <p className="mt-6 text-sm text-ink-soft">
+            Two people make a group. Bring somebody back below, or plan alone from the day's page.
+          </p>
+        )}
+        <GroupBars
+          plan={plan}
+          members={members}
+          away={away}
+          minutes={minutes}
+          isOld={planning.kind !== "done"}
+          onToggle={toggle}
+        />
+        {plan && here.length >= 2 && <GroupSheet plan={plan} members={here} gym={gym} minutes={minutes} />}
+      </main>
+    </div>
+  );
+}
