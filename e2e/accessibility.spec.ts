@@ -21,6 +21,9 @@ for (const [name, path] of [
   ["today", "/"],
   ["the workbench", "/warm-up/today-consuelo"],
   ["the workbench without a weight", "/warm-up/today-noa"],
+  ["the workbench of two lifts", "/warm-up/today-adaeze"],
+  ["the workbench of a circuit", "/warm-up/today-amara"],
+  ["a group", "/group/pilots"],
   ["the card", "/card/today-rashid"],
   ["a page that is not there", "/warm-up/gone"],
 ]) {
@@ -38,6 +41,10 @@ test("axe finds nothing on a ramp set, an error and the dialogs of the workbench
   await expect(page.getByRole("alert").filter({ hasText: "Nearest" })).toBeVisible();
   await expectNothing(page);
   await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "Compare" }).click();
+  await expect(page.getByRole("dialog")).toBeVisible();
+  await expectNothing(page);
+  await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Keys" }).click();
   await expect(page.getByRole("dialog")).toBeVisible();
   await expectNothing(page);
@@ -45,7 +52,7 @@ test("axe finds nothing on a ramp set, an error and the dialogs of the workbench
 
 test("nothing is cut off at 200 % zoom", async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
-  for (const path of ["/", "/warm-up/today-joao", "/card/today-joao"]) {
+  for (const path of ["/", "/warm-up/today-joao", "/group/pilots", "/card/today-joao"]) {
     await page.goto(server.url + path);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

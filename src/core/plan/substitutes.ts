@@ -39,20 +39,10 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
   for (const c of rest) selection.add(model.candidates.indexOf(c));
   const lost = selection.gain(model.candidates.indexOf(replaced));
   const weights = model.demands.map((d) => d.weight);
-  const best = new Map<DrillId, { candidate: Candidate; change: number; overlap: number }>();
-  for (const [index, candidate] of model.candidates.entries()) {
-    if (chosen.some((c) => c.drill.id === candidate.drill.id)) continue;
-    if (rest.some((c) => c.family === candidate.family)) continue;
-    const overlap = overlapOf(candidate, replaced, weights);
-    const related =
-      relationOf(replaced.drill, candidate.drill) !== "alternative" ||
-      replaced.drill.substitutes.includes(candidate.drill.id);
-    if (overlap === 0 && !related) continue;
-    const change = selection.gain(index) - lost;
-    const known = best.get(candidate.drill.id);
-    if (!known || change > known.change) best.set(candidate.drill.id, { candidate, change, overlap });
-  }
-  return [...best.values()]
+  const similar = bestStandIns((overlap, related) => overlap > 0 || related);
+  // Where nothing does the same job, whatever else of the phase would serve the session.
+  const found = similar.length > 0 ? similar : bestStandIns(() => true);
+  return found
     .sort((a, b) => b.change - a.change || (a.candidate.drill.id < b.candidate.drill.id ? -1 : 1))
     .slice(0, MOST_SHOWN)
     .map(({ candidate, change }) => ({
@@ -65,8 +55,25 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
         .map((s) => DEMANDS[model.demands[s.demand]!.demand].name),
       lost: whyLost(candidate, replaced, change, weights, (i) => model.demands[i]!.demand),
     }));
-}
 
+  /** Each drill that could stand in, at the dose that suits best. */
+  function bestStandIns(suits: (overlap: number, isRelated: boolean) => boolean) {
+    const best = new Map<DrillId, { candidate: Candidate; change: number }>();
+    for (const [index, candidate] of model.candidates.entries()) {
+      if (chosen.some((c) => c.drill.id === candidate.drill.id)) continue;
+      if (rest.some((c) => c.family === candidate.family)) continue;
+      const overlap = overlapOf(candidate, replaced, weights);
+      const related =
+        relationOf(replaced.drill, candidate.drill) !== "alternative" ||
+        replaced.drill.substitutes.includes(candidate.drill.id);
+      if (!suits(overlap, related)) continue;
+      const change = selection.gain(index) - lost;
+      const known = best.get(candidate.drill.id);
+      if (!known || change > known.change) best.set(candidate.drill.id, { candidate, change });
+    }
+    return [...best.values()];
+  }
+}
 /** How much of what a drill serves of today's demands another serves too. */
 function overlapOf(candidate: Candidate, replaced: Candidate, weights: readonly number[]): number {
   return candidate.serves.reduce((sum, s) => {

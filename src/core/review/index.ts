@@ -1,6 +1,7 @@
 export { applyRemedy } from "./apply-remedy";
 export { type ReviewContext, reviewContext, writtenOf } from "./context";
-export { reviewWarmUp } from "./review";
+export type { Found } from "./drill-rules";
+export { findingsOf, reviewWarmUp } from "./review";
 export {
   type Change,
   FINDING_CODES,

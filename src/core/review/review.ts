@@ -11,14 +11,18 @@ const RULES: readonly Rule[] = [...DRILL_RULES, rampFindings, overTime, unserved
 
 const MOST_REMEDIES = 4;
 
+/** What speaks against a warm-up, without what would mend it: quick enough for every key that is pressed. */
+export function findingsOf(written: WrittenWarmUp, context: ReviewContext): Found[] {
+  return RULES.flatMap((rule) => rule(context, written));
+}
+
 /**
  * What speaks against a warm-up, ours or by hand, for a session (docs/model.md, "Review"). Each finding comes
  * with remedies that have been tried: applied to the warm-up, they remove it.
  */
 export function reviewWarmUp(written: WrittenWarmUp, context: ReviewContext): ReviewFinding[] {
   return RULES.flatMap((rule) =>
-    rule(context, written).map(({ subject, ...finding }): ReviewFinding => {
-      const found = { subject, ...finding };
+    rule(context, written).map((found): ReviewFinding => {
       const removes = (remedy: ReviewFinding["remedies"][number]) =>
         !rule(context, applyRemedy(written, remedy)).some((f) => isSame(f, found));
       const labels = new Set<string>();
@@ -27,7 +31,7 @@ export function reviewWarmUp(written: WrittenWarmUp, context: ReviewContext): Re
         labels.add(remedy.label);
         return true;
       });
-      return { ...finding, remedies };
+      return { ...found, remedies };
     }),
   );
 }

@@ -60,6 +60,8 @@ export interface Remedy {
 export interface ReviewFinding extends Finding {
   code: FindingCode;
   place: Place;
+  /** What it is about, whatever its place: the same code and subject is the same finding again. */
+  subject: string;
   /** Each removes the finding when it is applied; the best first. */
   remedies: readonly Remedy[];
 }

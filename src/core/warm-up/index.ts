@@ -9,3 +9,4 @@ export {
 } from "./plan-request";
 export { editForRemedy } from "./remedy-edit";
 export { startDraft, startLift, workingWeightIn } from "./start-draft";
+export { type TriedRemedies, triedRemedies } from "./tried-remedies";

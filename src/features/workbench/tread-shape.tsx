@@ -13,6 +13,8 @@ import { STAIR, type StairScale } from "./stair-scale";
 
 /** Pixels per millimetre of a plate. */
 const PLATE_SCALE = 0.105;
+/** How far above its tread a step can be clicked: what stands on it belongs to it. Pixels. */
+const REACH = 40;
 /** A set's label goes above its tread if the column is lower than this. */
 const LABEL_HEIGHT = 46;
 
@@ -73,7 +75,7 @@ export function TreadShape({
       }}
       className="group outline-none"
     >
-      <rect x={left} y={0} width={wide} height={STAIR.ground} fill="transparent" />
+      <rect x={left} y={top - REACH} width={wide} height={STAIR.ground - top + REACH} fill="transparent" />
       <rect
         x={left}
         y={top}

@@ -7,7 +7,7 @@ import { ageOn } from "@/core/athlete";
 import { cautionsFor } from "@/core/cautions";
 import { givenUp, planOfLift, planWarmUp } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
-import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
+import { findingsOf, reviewContext, writtenOf } from "@/core/review";
 import { stairOf } from "@/core/stair";
 import { planRequestFor } from "@/core/warm-up";
 import type { OpenWarmUp } from "@/server/open-workbench";
@@ -27,6 +27,7 @@ import { StairView } from "./stair-view";
 import { StepList } from "./step-list";
 import { TopBar } from "./top-bar";
 import { useExactPlan } from "./use-exact-plan";
+import { useRemedies } from "./use-remedies";
 import { useWarmUp } from "./use-warm-up";
 import { useWorkbenchKeys } from "./use-workbench-keys";
 import { WhyPanel } from "./why-panel";
@@ -64,11 +65,12 @@ export function Workbench({
   const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
   const context = useMemo(() => reviewContext(request), [request]);
   const written = useMemo(() => writtenOf(session, draft.minutes), [session, draft.minutes]);
-  const found = useMemo(() => reviewWarmUp(written, context), [written, context]);
+  const found = useMemo(() => findingsOf(written, context), [written, context]);
   const gaveUp = useMemo(() => {
     const usual = request.approach.typicalMinutes.from + RAMP_MINUTES;
     return request.minutes < usual ? givenUp(session, planWarmUp({ ...request, minutes: usual })) : [];
   }, [request, session]);
+  const remedies = useRemedies(draft, athlete, gym);
   const proof = useExactPlan(draft, athlete, gym, session);
   const { lift, kit } = request.lifts[at]!;
   const { weight } = draft.lifts[at]!;
@@ -186,7 +188,7 @@ export function Workbench({
             tabIndex={0}
             className="min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
           >
-            <ReviewList {...{ found, written, draft, plan }} onEdit={edit} onChoose={setWanted} />
+            <ReviewList {...{ found, remedies, written, plan }} onEdit={edit} onChoose={setWanted} />
             <GivenUp sentences={gaveUp} minutes={draft.minutes} />
             <Findings findings={session.findings.filter((f) => !REVIEWED.includes(f.code))} />
             <Coverage coverage={plan.coverage} />

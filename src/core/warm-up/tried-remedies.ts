@@ -1,0 +1,74 @@
+import type { AthleteProfile } from "../athlete";
+import type { Catalog } from "../catalog";
+import { planWarmUp } from "../plan";
+import {
+  applyRemedy,
+  findingsOf,
+  type Remedy,
+  type ReviewFinding,
+  reviewContext,
+  reviewWarmUp,
+  type WrittenWarmUp,
+  writtenOf,
+} from "../review";
+import type { WarmUpDraft } from "./draft";
+import { applyEdit, type WarmUpEdit } from "./edits";
+import { type GymKit, planRequestFor } from "./plan-request";
+import { editForRemedy } from "./remedy-edit";
+
+/** A finding of a draft's plan with edits of the draft that remove it. */
+export interface TriedRemedies {
+  finding: ReviewFinding;
+  options: readonly { label: string; edit: WarmUpEdit }[];
+}
+
+/** Edits offered for one finding. */
+const MOST_OFFERED = 2;
+
+/**
+ * Tries the remedies of each finding of a draft's plan: an edit is offered only if the plan that is made after
+ * it no longer has the finding. Where planning around one change brings the finding back, the whole plan is
+ * fixed as the remedy leaves it. Planning takes some milliseconds a try, so this is work for a worker.
+ */
+export function* triedRemedies(
+  draft: WarmUpDraft,
+  athlete: AthleteProfile,
+  gym: GymKit,
+  catalog: Catalog,
+): Generator<TriedRemedies, void> {
+  const look = (d: WarmUpDraft) => {
+    const request = planRequestFor(d, athlete, gym, catalog);
+    const written = writtenOf(planWarmUp(request), d.minutes);
+    return { written, context: reviewContext(request) };
+  };
+  const { written, context } = look(draft);
+  for (const finding of reviewWarmUp(written, context)) {
+    const isGone = (edit: WarmUpEdit) => {
+      const after = look(applyEdit(draft, edit));
+      const found = findingsOf(after.written, after.context);
+      return !found.some((f) => f.code === finding.code && f.subject === finding.subject);
+    };
+    const options: { label: string; edit: WarmUpEdit }[] = [];
+    for (const remedy of finding.remedies) {
+      if (options.length === MOST_OFFERED) break;
+      const single = editForRemedy(remedy, written, draft);
+      if (!single) continue;
+      const edit = [single, wholePlan(remedy, written, single)].find(isGone);
+      if (edit) options.push({ label: remedy.label, edit });
+    }
+    yield { finding, options };
+  }
+}
+
+/** Fixes every drill as it stands after a remedy. */
+function wholePlan(remedy: Remedy, written: WrittenWarmUp, single: WarmUpEdit): WarmUpEdit {
+  const after = applyRemedy(written, remedy);
+  const seen = new Set<string>();
+  const pins = after.steps.flatMap(({ drill, block, sets, amount }): WarmUpEdit[] => {
+    const key = `${block} ${drill.id}`;
+    if (seen.has(key)) return [];
+    seen.add(key);
+    return [{ kind: "pin", drill: drill.id, block, dose: { sets, amount } }];
+  });
+  return { kind: "several", edits: [single, ...pins] };
+}

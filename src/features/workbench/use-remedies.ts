@@ -1,0 +1,36 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { AthleteRecord, GymKit, WarmUpDraft, WarmUpEdit } from "@/core/warm-up";
+import type { RemediesAnswer, RemediesQuestion } from "@/workers/remedies";
+
+/** How long the draft rests before remedies are tried. Milliseconds. */
+const REST_MS = 200;
+
+export type Remedies = ReadonlyMap<string, readonly { label: string; edit: WarmUpEdit }[]>;
+
+const NONE: Remedies = new Map();
+
+/**
+ * What would mend each finding of a draft's plan, by the finding's code and message: tried in a worker once the
+ * draft has come to rest, since every try plans anew.
+ */
+export function useRemedies(draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKit): Remedies {
+  const [remedies, setRemedies] = useState<Remedies>(NONE);
+  useEffect(() => {
+    setRemedies(NONE);
+    let worker: Worker | null = null;
+    const timer = setTimeout(() => {
+      worker = new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });
+      worker.onmessage = ({ data }: MessageEvent<RemediesAnswer>) =>
+        setRemedies((known) => new Map(known).set(data.of, data.options));
+      const question: RemediesQuestion = { draft, athlete, gym };
+      worker.postMessage(question);
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      worker?.terminate();
+    };
+  }, [draft, athlete, gym]);
+  return remedies;
+}

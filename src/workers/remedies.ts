@@ -1,0 +1,24 @@
+import { catalog } from "@/catalog";
+import type { AthleteProfile } from "@/core/athlete";
+import { type GymKit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "@/core/warm-up";
+
+/** What the worker is asked: what would mend the findings of a draft's plan. */
+export interface RemediesQuestion {
+  draft: WarmUpDraft;
+  athlete: AthleteProfile;
+  gym: GymKit;
+}
+
+/** What it tells, finding by finding. */
+export interface RemediesAnswer {
+  /** The finding's code and message. */
+  of: string;
+  options: readonly { label: string; edit: WarmUpEdit }[];
+}
+
+self.onmessage = ({ data }: MessageEvent<RemediesQuestion>) => {
+  for (const { finding, options } of triedRemedies(data.draft, data.athlete, data.gym, catalog)) {
+    const answer: RemediesAnswer = { of: finding.code + finding.message, options };
+    self.postMessage(answer);
+  }
+};
