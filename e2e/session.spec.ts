@@ -61,8 +61,12 @@ test("drills alone and work without a weight need no bar", async ({ page }) => {
 
 test("two approaches stand side by side, and one of them is taken", async ({ page }) => {
   await page.goto(`${server.url}/warm-up/today-benoit`);
-  await page.getByRole("button", { name: "Compare" }).click();
   const dialog = page.getByRole("dialog", { name: "Two approaches to this session" });
+  // A click before the page has come to life does nothing.
+  await expect(async () => {
+    await page.getByRole("button", { name: "Compare" }).click({ timeout: 1000 });
+    await expect(dialog).toBeVisible({ timeout: 1000 });
+  }).toPass();
   await expect(dialog.getByRole("region")).toHaveCount(2);
   await pick(page, "Right approach", "Every joint");
   await expect(dialog.getByRole("region", { name: "Every joint" }).getByText(/Neck/).first()).toBeVisible();

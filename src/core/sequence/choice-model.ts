@@ -23,6 +23,7 @@ import {
   MISSING_PLANE_COST,
   MISSING_SLOT_COST,
   MOST_HARD_SECONDS,
+  MOST_LIMITER_EFFORT,
   MOST_POWER_DRILLS,
   OPENING_EFFORT,
   OWN_PATTERN_FROM,
@@ -185,7 +186,9 @@ export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
     if (!hasKit(drill, equipment)) return "equipment";
     if (!rule) return "approach";
     const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= 2);
-    if (rule.only && !isMeant(drill, rule.only)) return "approach";
+    // What an approach has in a phase is for everybody; a limiter may need something else there.
+    const isOwn = forLimiter && drill.effort <= MOST_LIMITER_EFFORT;
+    if (rule.only && !isOwn && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
     return isAskedFor(drill, demands) ? null : "not-asked";

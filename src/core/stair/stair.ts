@@ -7,6 +7,8 @@ export interface Tread {
   /** Index of the drill among the steps, or of the set in the first lift's ramp; 0 for the work. */
   index: number;
   phase: Phase | "ramp" | "work";
+  /** The round of the circuit that the drill is done in; null outside circuits. */
+  round: number | null;
   /** Seconds from the start of the warm-up. */
   startsAt: number;
   /** End of the drill or set itself. */
@@ -52,6 +54,7 @@ export function stairOf(plan: Plan & Partial<LiftPlan>, minutes: number | null):
       kind: "drill",
       index,
       phase: step.phase,
+      round: step.rounds > 1 ? step.round : null,
       startsAt: step.startsAt,
       endsAt: step.startsAt + step.seconds,
       nextAt: next?.startsAt ?? plan.drillSeconds,
@@ -68,6 +71,7 @@ export function stairOf(plan: Plan & Partial<LiftPlan>, minutes: number | null):
       kind: "set",
       index,
       phase: "ramp",
+      round: null,
       startsAt,
       endsAt: startsAt + set.seconds,
       nextAt: clock,
@@ -79,6 +83,7 @@ export function stairOf(plan: Plan & Partial<LiftPlan>, minutes: number | null):
     kind: "work",
     index: 0,
     phase: "work",
+    round: null,
     startsAt: plan.seconds,
     endsAt: plan.seconds + LANDING_SECONDS,
     nextAt: plan.seconds + LANDING_SECONDS,

@@ -66,22 +66,28 @@ export function Ground({
   );
 }
 
-/** Which stretch of time is which phase. */
+/** What a stretch of the stair is called: the round of a circuit, or the phase. */
+function spanName({ round, phase }: Tread): string {
+  if (round !== null) return `Round ${round}`;
+  return phase === "ramp" || phase === "work" ? "Ramp" : PHASE_NAMES[phase];
+}
+
+/** Which stretch of time is which phase, or which round. */
 export function Phases({ stair, scale }: { stair: Stair; scale: StairScale }) {
-  const spans: { phase: Tread["phase"]; from: number; to: number }[] = [];
+  const spans: { name: string; from: number; to: number }[] = [];
   for (const tread of stair.treads) {
     if (tread.kind === "work") continue;
+    const name = spanName(tread);
     const last = spans.at(-1);
-    if (last?.phase === tread.phase) last.to = tread.nextAt;
-    else spans.push({ phase: tread.phase, from: tread.startsAt, to: tread.nextAt });
+    if (last?.name === name) last.to = tread.nextAt;
+    else spans.push({ name, from: tread.startsAt, to: tread.nextAt });
   }
   return (
     <g aria-hidden>
-      {spans.map(({ phase, from, to }) => {
-        const name = phase === "ramp" || phase === "work" ? "Ramp" : PHASE_NAMES[phase];
+      {spans.map(({ name, from, to }) => {
         const wide = (to - from) * scale.perSecond;
         return (
-          <g key={`${phase}-${from}`}>
+          <g key={`${name}-${from}`}>
             <line
               x1={scale.x(from) + 1}
               x2={scale.x(to) - 3}

@@ -50,10 +50,13 @@ const AMOUNT_NAMES: Record<Dose["kind"], { label: string; suffix: string }> = {
 function DoseSteppers({
   range,
   dose,
+  rounds,
   onDose,
 }: {
   range: DoseRange;
   dose: Dose;
+  /** How often its circuit goes round; there the rounds are the sets. */
+  rounds: number;
   onDose: (dose: { sets: number; amount: number }) => void;
 }) {
   const { label, suffix } = AMOUNT_NAMES[dose.kind];
@@ -61,14 +64,21 @@ function DoseSteppers({
   const ways = [dose.sides === 2 ? "side" : "", dose.directions === 2 ? "direction" : ""].filter(Boolean);
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <Stepper
-        label="Sets"
-        value={dose.sets}
-        format={String}
-        parse={parseWhole(range.sets[0], range.sets[2])}
-        next={stepWhole(range.sets[0], range.sets[2])}
-        onChange={(sets) => onDose({ sets, amount: dose.amount })}
-      />
+      {rounds > 1 ? (
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Rounds</span>
+          <span className="min-h-6 text-sm font-bold">{rounds}</span>
+        </span>
+      ) : (
+        <Stepper
+          label="Sets"
+          value={dose.sets}
+          format={String}
+          parse={parseWhole(range.sets[0], range.sets[2])}
+          next={stepWhole(range.sets[0], range.sets[2])}
+          onChange={(sets) => onDose({ sets, amount: dose.amount })}
+        />
+      )}
       <Stepper
         label={label}
         value={dose.amount}
@@ -101,6 +111,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
       <DoseSteppers
         range={drill.dose}
         dose={dose}
+        rounds={step.rounds}
         onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
       />
       <div className="flex flex-wrap gap-2">
