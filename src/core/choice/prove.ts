@@ -20,7 +20,7 @@ const WHOLE = 1e-6;
 /** After so many pivots the table is set up anew, so that rounding cannot pile up. */
 const FRESH_AFTER = 3000;
 /** What a search counts for: about as long as so much work takes. */
-const SEARCH_WORK = 2e5;
+const SEARCH_WORK = { brief: 2e5, full: 6e5 };
 /** Progress is told each time about so much work has been done: some milliseconds. */
 const TELL_EVERY = 1e6;
 
@@ -53,10 +53,10 @@ export function* prove(
   const mended = isAllowed(problem, start) ? start : search(problem, start, all);
   let best = start.length > 0 ? mended.slice() : search(problem, wholeOf(relaxation), all);
   let objective = objectiveOf(problem, best);
-  let workBefore = SEARCH_WORK;
+  let workBefore = SEARCH_WORK.brief;
 
   const improveFrom = (rough: readonly number[], depth: "brief" | "full" = "brief") => {
-    workBefore += SEARCH_WORK;
+    workBefore += SEARCH_WORK[depth];
     improveWith(search(problem, rough, options, depth));
   };
   const improveWith = (found: readonly number[]) => {

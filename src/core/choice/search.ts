@@ -4,14 +4,18 @@ import { EPSILON, Selection } from "./selection";
 const MOST_ROUNDS = 20;
 /** Pairs are exchanged in choices of up to this many: in long ones there are too many, and they help little. */
 const PAIRS_UP_TO = 8;
+/** So many options that could gain most are forced in. */
+const FORCED = 12;
+/** What loses more than this by being forced in is not worth exchanging after. Points. */
+const NEAR = 2;
 
 /**
- * A good choice at once: a greedy start improved by exchanging options, one or two at a time, until nothing
- * gets better. The same problem gives the same choice; it keeps every limit.
+ * A good choice at once: a greedy start improved by exchanging options, one or two at a time, and by forcing
+ * in what could gain most, until nothing gets better. The same problem gives the same choice; it keeps every limit.
  *
  * @param start a choice to improve instead of starting anew; what no longer fits is left out.
  * @param among the options to look at; absent: all.
- * @param depth "full" also exchanges pairs, which takes the most time.
+ * @param depth "full" also exchanges pairs and forces options in, which takes the most time.
  */
 export function search(
   problem: Problem,
@@ -129,7 +133,7 @@ class Search {
     return best;
   }
 
-  /** Exchanges of single options as long as they help, then of pairs; over again until nothing helps. */
+  /** Exchanges of single options as long as they help, then of pairs, then forcing in; until nothing helps. */
   *improve(pairs: boolean): Generator<readonly number[]> {
     const { selection } = this;
     for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -139,7 +143,53 @@ class Search {
         yield selection.chosen;
       }
       if (helped) continue;
-      if (!pairs || !this.exchangePair()) return;
+      if (!pairs || !(this.exchangePair() || this.forceOneIn())) return;
+    }
+  }
+
+  /** Forces in what could gain most, losing what is least useful for the room; keeps the first that is better. */
+  private forceOneIn(): boolean {
+    const { selection } = this;
+    const value = selection.objective();
+    let tried = 0;
+    for (const { option } of this.byGain) {
+      if (selection.has(option)) continue;
+      tried += 1;
+      if (tried > FORCED) return false;
+      const before = selection.chosen.slice();
+      this.makeRoomFor(option);
+      if (selection.admits(option)) {
+        selection.add(option);
+        this.fill(true);
+        const isNear = selection.objective() > value - NEAR;
+        for (const out of isNear ? selection.chosen.slice() : []) if (out !== option) this.tryExchange([out]);
+        if (selection.objective() > value + EPSILON) return true;
+      }
+      this.restore(before);
+    }
+    return false;
+  }
+
+  private makeRoomFor(incoming: number): void {
+    const { selection, problem } = this;
+    const { uses } = problem.options[incoming]!;
+    while (!selection.hasRoomFor(incoming)) {
+      const full = uses.filter(
+        ({ index, amount }) => selection.usedOf(index) + amount > problem.limits[index]!.most + EPSILON,
+      );
+      let least: number | null = null;
+      let leastCost = Number.POSITIVE_INFINITY;
+      for (const option of selection.chosen) {
+        if (this.listOf.has(option)) continue;
+        if (!problem.options[option]!.uses.some((u) => full.some((f) => f.index === u.index))) continue;
+        const cost = selection.loss(option) / this.usesOf(option);
+        if (cost < leastCost) {
+          least = option;
+          leastCost = cost;
+        }
+      }
+      if (least === null) return;
+      this.takeOut(least);
     }
   }
 

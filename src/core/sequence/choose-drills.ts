@@ -41,9 +41,9 @@ export type Chooser = (
 ) => Generator<Progress, Progress>;
 
 /** Work of all quick choices for one plan: some tens of milliseconds. */
-const QUICK_WORK = 3.6e6;
+const QUICK_WORK = 4e6;
 /** The share of what is left of it that one choice may take. */
-const WORK_SHARE = 0.6;
+const WORK_SHARE = 0.7;
 
 /** A very good answer at once; all choices of one plan share the work. */
 export function quickly(): Chooser {
@@ -59,7 +59,9 @@ export function quickly(): Chooser {
 export const exactly: Chooser = prove;
 
 /** How often the choice is tightened until the ordered timetable fits the time. */
-const MOST_TIGHTENINGS = 12;
+const MOST_TIGHTENINGS = 24;
+/** After so many by just the overrun, each takes more: a second or two may lead to the same choice over and over. */
+const GENTLE_TIGHTENINGS = 5;
 
 /** The model with another time for drills. */
 export function withSeconds(model: ChoiceModel, seconds: number): ChoiceModel {
@@ -145,7 +147,8 @@ function* fitToTime(
   let found = layOutFound(yield* chooser(model.problem, undefined, beat));
   for (let i = 0; i < MOST_TIGHTENINGS && found.seconds > most; i++) {
     if (found.chosen.every((c) => c.pinned)) break;
-    budget = Math.max(0, budget - (found.seconds - most));
+    const by = (found.seconds - most) * Math.max(1, i - GENTLE_TIGHTENINGS + 2);
+    budget = Math.max(0, budget - by);
     found = layOutFound(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
   }
   const { options, ...rest } = found;
