@@ -10,7 +10,7 @@ import { catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { formatDose } from "../dose";
 import { weight } from "../units";
-import { type Plan, type PlanRequest, planWarmUp, substitutesFor } from ".";
+import { givenUp, type Plan, type PlanRequest, planOfLift, planWarmUp, substitutesFor, summaryOf } from ".";
 
 const codes = (plan: Plan) => plan.findings.map((f) => f.code);
 const ids = (plan: Plan) => plan.steps.map((s) => s.drill.id);
@@ -159,6 +159,79 @@ test("a later lift that asks for the same gets a shorter ramp", () => {
   const alone = planWarmUp({ ...planRequest("front-squat", 100) });
   const plan = planWarmUp({ ...planRequest("back-squat", 100), lifts });
   expect(plan.ramps[1]!.sets.length).toBeLessThan(alone.ramps[0]!.sets.length);
+});
+
+describe("later lifts", () => {
+  const session = (ids: string[], change: Partial<PlanRequest["lifts"][number]>[] = []) => {
+    const lifts = ids.map((id, i) => ({
+      lift: catalogLift(id),
+      kit: kgGym,
+      working: { weight: weight(60), reps: 5, sets: 3, rir: 1 },
+      ...change[i],
+    }));
+    return planWarmUp({ ...planRequest(ids[0]!, 60), lifts });
+  };
+
+  test("get only what is new, none of the drills again, after the working sets before them", () => {
+    const plan = session(["back-squat", "bench-press", "power-clean"]);
+    expect(plan.blocks.map((b) => b.lifts)).toEqual([[0], [1], [2]]);
+    const all = plan.steps.filter((s) => s.round === 1).map((s) => s.drill.id);
+    expect(new Set(all).size).toBe(all.length);
+    plan.blocks.forEach((b, i) => {
+      expect(b.startsAt).toBe(plan.blocks[i - 1]?.endsAt ?? 0);
+      expect(b.endsAt).toBeGreaterThan(b.workAt);
+      const here = plan.steps.filter((s) => s.block === i);
+      if (i > 0) expect(here.reduce((sum, s) => sum + s.seconds, 0)).toBeLessThanOrEqual(180);
+      for (const s of here) expect(s.startsAt).toBeGreaterThanOrEqual(b.startsAt);
+    });
+    expect(plan.steps.some((s) => s.block > 0 && s.phase === "raise")).toBe(false);
+  });
+
+  test("in turns share a block, with both ramps before the work", () => {
+    const plan = session(["bench-press", "barbell-row"], [{ pairedWithNext: true }]);
+    expect(plan.blocks.map((b) => b.lifts)).toEqual([[0, 1]]);
+    const ramps = plan.ramps.reduce((sum, r) => sum + (r?.totals.seconds ?? 0), 0);
+    expect(plan.blocks[0]!.workAt - plan.blocks[0]!.rampsAt).toBe(ramps);
+  });
+
+  test("back-offs lengthen the work, not the ramp", () => {
+    const plain = session(["back-squat", "bench-press"]);
+    const backOffs = [{ weight: weight(50), reps: 8, sets: 2, rir: 2 }];
+    const more = session(["back-squat", "bench-press"], [{ backOffs }]);
+    expect(more.ramps[0]).toEqual(plain.ramps[0]);
+    expect(more.blocks[0]!.endsAt).toBeGreaterThan(plain.blocks[0]!.endsAt);
+  });
+
+  test("seen alone start at nought and end at their own first working set", () => {
+    const plan = session(["back-squat", "bench-press"]);
+    const part = planOfLift(plan, 1);
+    expect(part.ramps).toEqual([plan.ramps[1]]);
+    expect(part.seconds).toBe(plan.blocks[1]!.workAt - plan.blocks[1]!.startsAt);
+    if (part.steps[0]) expect(part.steps[0].startsAt).toBe(0);
+  });
+});
+
+test("a hurried ramp never jumps over half of the working weight nor starts over 60 %", () => {
+  for (const minutes of [4, 6, 8]) {
+    for (const by of catalog.approaches) {
+      const plan = planWarmUp(planRequest("back-squat", 120, { minutes, approach: by }));
+      const weights = plan.ramps[0]!.sets.map((s) => s.weight / weight(120));
+      expect(weights[0]).toBeLessThanOrEqual(0.6);
+      weights.slice(1).forEach((w, i) => {
+        expect(w - weights[i]!).toBeLessThanOrEqual(0.5);
+      });
+    }
+  }
+});
+
+test("what little time gives up is said against the usual time, and nothing where there is enough", () => {
+  const request = planRequest("back-squat", 100, { approach: approach("temperature-first") });
+  const usual = planWarmUp({ ...request, minutes: 21 });
+  expect(givenUp(planWarmUp({ ...request, minutes: 8 }), usual).length).toBeGreaterThan(1);
+  expect(givenUp(usual, usual)).toEqual([]);
+  expect(summaryOf(usual).servedShare).toBeGreaterThan(
+    summaryOf(planWarmUp({ ...request, minutes: 8 })).servedShare,
+  );
 });
 
 test("bar first raises only in a cold room or for a stiff athlete", () => {

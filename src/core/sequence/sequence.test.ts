@@ -1,10 +1,10 @@
 import fc from "fast-check";
-import { approach, catalogLift, nameOnFailure, somePlanRequests } from "@/__tests__/fixtures";
+import { approach, catalogLift, nameOnFailure, planRequest, somePlanRequests } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
-import { type Drill, drillById, families } from "../catalog";
-import { objectiveOf } from "../choice";
+import { type Drill, drillById, families, isMeant } from "../catalog";
+import { objectiveOf, prove } from "../choice";
 import { DEMANDS, type DemandId } from "../demands";
-import { type PlanRequest, planWarmUp } from "../plan";
+import { type PlanRequest, planExactly, planWarmUp } from "../plan";
 import { weight } from "../units";
 import {
   askedDemands,
@@ -14,6 +14,7 @@ import {
   orderCost,
   orderDrills,
   timetable,
+  withSeconds,
 } from ".";
 
 const working = { weight: weight(100), reps: 5, sets: 3, rir: 1 };
@@ -152,6 +153,87 @@ describe("every choice", () => {
           expect(objectiveOf(model.problem, indices.toSpliced(i, 1))).toBeLessThanOrEqual(now + 1e-6);
       }
     }));
+});
+
+describe("the exact choice", () => {
+  /** The best objective of a model, proven. */
+  const best = (model: ChoiceModel): number => {
+    const proof = prove(model.problem);
+    for (;;) {
+      const { value, done } = proof.next();
+      if (done) return value.objective;
+    }
+  };
+  const some = choices.slice(0, 14);
+
+  test("is never behind the quick one", () => {
+    for (const { request, model, chosen } of some) {
+      const quick = chosen.map((c) => model.candidates.indexOf(c));
+      nameOnFailure(request, () => {
+        expect(best(model)).toBeGreaterThanOrEqual(objectiveOf(model.problem, quick) - 1e-6);
+      });
+    }
+  });
+
+  test("with more time is never worse", () => {
+    for (const { request, model } of some) {
+      nameOnFailure(request, () => {
+        const more = withSeconds(model, model.seconds + 45);
+        expect(best(more)).toBeGreaterThanOrEqual(best(model) - 1e-6);
+      });
+    }
+  });
+
+  test("is never raised by dropping a drill", () => {
+    for (const { request, model, chosen } of some) {
+      if (chosen.length === 0) continue;
+      const { demands, seconds, rounds } = model;
+      const dropped = [chosen[0]!.drill.id];
+      nameOnFailure(request, () => {
+        const without = buildChoiceModel({ ...request, demands, seconds, rounds, dropped });
+        expect(best(without)).toBeLessThanOrEqual(best(model) + 1e-6);
+      });
+    }
+  });
+});
+
+describe("circuits", () => {
+  const circuit = (id: string, minutes: number) =>
+    choiceOf(planRequest("overhead-press", 40, { approach: approach(id), minutes }));
+
+  test("go round more often when there is time, never more than the approach has it", () => {
+    const short = circuit("one-per-job", 8).model.rounds;
+    const long = circuit("one-per-job", 30).model.rounds;
+    expect(short).toBeLessThan(long);
+    expect(long).toBeLessThanOrEqual(3);
+  });
+
+  test("fill each slot of the approach where there is time", () => {
+    const { chosen } = circuit("one-per-job", 22);
+    for (const slot of approach("one-per-job").slots) {
+      expect(chosen.some((c) => c.phase === slot.phase && isMeant(c.drill, slot.filledBy))).toBe(true);
+    }
+  });
+
+  test("from top to bottom hardly ever go back up", () => {
+    const { chosen } = circuit("every-joint", 12);
+    const order = orderDrills(chosen, "top-down").filter((c) => c.phase === "mobilise");
+    const neck = order.findIndex((c) => c.drill.serves.neck);
+    const ankle = order.findIndex((c) => (c.drill.serves["ankle-dorsiflexion"] ?? 0) >= 3);
+    expect(neck).toBeLessThanOrEqual(1);
+    if (ankle >= 0) expect(ankle).toBeGreaterThan(order.length / 2);
+  });
+});
+
+test("a better choice taken over stands while it is allowed, and is forgotten when it no longer fits", () => {
+  const request = planRequest("front-squat", 90, { minutes: 15 });
+  const planning = planExactly(request);
+  let exact = planning.next();
+  while (!exact.done) exact = planning.next();
+  const { chosen, objective } = exact.value.blocks[0]!.choice;
+  const taken = chosen.map(({ drill, sets, amount, rounds }) => ({ drill: drill.id, sets, amount, rounds }));
+  expect(choiceOf({ ...request, taken }).objective).toBeGreaterThanOrEqual(objective - 1e-9);
+  expect(planWarmUp({ ...request, taken, minutes: 8 })).toEqual(planWarmUp({ ...request, minutes: 8 }));
 });
 
 test("why a drill cannot be chosen is kept", () => {
