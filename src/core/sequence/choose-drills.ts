@@ -40,16 +40,20 @@ export type Chooser = (
   beat?: number,
 ) => Generator<Progress, Progress>;
 
-/** Work of all quick choices for one plan: some tens of milliseconds. */
-const QUICK_WORK = 4e6;
+/** Work of all quick choices for one plan: some tens of milliseconds. Short ones are harder to choose well. */
+const QUICK_WORK = { usual: 5e6, short: 9e6 };
+/** Drills for less time than this are a short choice. Seconds. */
+const SHORT_UNDER = 240;
 /** The share of what is left of it that one choice may take. */
-const WORK_SHARE = 0.7;
+const WORK_SHARE = 0.55;
 
 /** A very good answer at once; all choices of one plan share the work. */
 export function quickly(): Chooser {
-  let left = QUICK_WORK;
+  let left: number | null = null;
   // biome-ignore lint/correctness/useYield: it has nothing to tell before it is done.
   return function* (problem, start, beat) {
+    const isShort = problem.limits[TIME_LIMIT]!.most < SHORT_UNDER;
+    left ??= isShort ? QUICK_WORK.short : QUICK_WORK.usual;
     const found = choose(problem, left * WORK_SHARE, start, beat);
     left = Math.max(0, left - found.work);
     return found;
@@ -62,6 +66,10 @@ export const exactly: Chooser = prove;
 const MOST_TIGHTENINGS = 24;
 /** After so many by just the overrun, each takes more: a second or two may lead to the same choice over and over. */
 const GENTLE_TIGHTENINGS = 5;
+
+/** How often time that tightening has left over is offered again, if it is at least so much. */
+const MOST_TOP_UPS = 3;
+const LEAST_SPARE = 10;
 
 /** The model with another time for drills. */
 export function withSeconds(model: ChoiceModel, seconds: number): ChoiceModel {
@@ -151,6 +159,23 @@ function* fitToTime(
     budget = Math.max(0, budget - by);
     found = layOutFound(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
   }
+  found = yield* topUp(found);
   const { options, ...rest } = found;
   return { model, ...rest, objective: objectiveOf(model.problem, options) };
+
+  /** Tightening may have taken more than was needed: what is over is offered again. */
+  function* topUp(fitting: typeof found): Generator<Progress, typeof found> {
+    let best = fitting;
+    for (let i = 0; i < MOST_TOP_UPS; i++) {
+      const spare = most - best.seconds;
+      const used = best.chosen.reduce((sum, c) => sum + c.seconds, 0);
+      if (spare < LEAST_SPARE || used + spare >= most) return best;
+      const wider = withSeconds(model, used + spare).problem;
+      const next = layOutFound(yield* chooser(wider, best.options, beat));
+      const gain = objectiveOf(model.problem, next.options) - objectiveOf(model.problem, best.options);
+      if (next.seconds > most || gain <= EPSILON) return best;
+      best = next;
+    }
+    return best;
+  }
 }

@@ -60,7 +60,7 @@ export function Brief({
   return (
     <section
       aria-label="Lift and time"
-      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[42rem] [&>*]:pointer-events-auto"
+      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[46rem] [&>*]:pointer-events-auto"
     >
       <p className="w-fit max-w-[30rem] truncate text-ink-soft" title={athlete.note || undefined}>
         <span className="capitalize">{athlete.experience}</span>

@@ -39,6 +39,14 @@ export function ProofSign({
   );
 }
 
+/** Names that are spelled out before the rest are counted. */
+const NAMED = 2;
+
+function some(names: readonly string[]): string {
+  const more = names.length - NAMED;
+  return more > 0 ? `${names.slice(0, NAMED).join(", ")} and ${more} more` : names.join(", ");
+}
+
 /** Offers a better choice with what it would change. */
 function BetterPlan({
   by,
@@ -61,8 +69,8 @@ function BetterPlan({
       <span className="font-semibold">{percent(by)} better:</span>
       <span className="min-w-0">
         {comes.length === 0 && goes.length === 0 && "other doses"}
-        {comes.length > 0 && `${comes.join(", ")} in`}
-        {goes.length > 0 && `${comes.length > 0 ? "; " : ""}${goes.join(", ")} out`}
+        {comes.length > 0 && `${some(comes)} in`}
+        {goes.length > 0 && `${comes.length > 0 ? "; " : ""}${some(goes)} out`}
       </span>
       <Button onClick={() => onEdit({ kind: "take-over", drills })}>Take it over</Button>
     </div>
