@@ -6,6 +6,7 @@ import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { today } from "./day";
 import { listToday } from "./list-today";
+import { openGroup } from "./open-group";
 import { openWarmUp, parseDraft } from "./open-workbench";
 import { saveDraft } from "./save-draft";
 import { restartWarmUp, startWarmUp } from "./start-warm-up";
@@ -193,6 +194,27 @@ describe("stored data that cannot be read", () => {
   test("can be started anew", async () => {
     expect(await restartWarmUp({ athleteId: "kenji", day: today() })).toBe("today-kenji");
     expect((await open("today-kenji")).draft.lifts[0]!.lift).toBe("overhead-press");
+  });
+});
+
+describe("a group", () => {
+  test("opens with its members, what each lifts today, and how much kit there is", async () => {
+    const group = (await openGroup("pilots"))!;
+    expect(group.name).toBe("Harbour pilots");
+    expect(group.members.map((m) => m.athlete.name)).toEqual(
+      group.members.map((m) => m.athlete.name).toSorted((a, b) => a.localeCompare(b)),
+    );
+    const ilse = group.members.find((m) => m.athlete.id === "ilse")!;
+    expect(ilse.warmUpId).toBe("today-ilse");
+    expect(ilse.draft.lifts[0]!.lift).toBe("front-squat");
+    expect(group.gym.counts).toMatchObject({ rower: 3, bike: 2 });
+    // What there is enough of for everybody has no count.
+    expect(group.gym.counts).not.toHaveProperty("dumbbell");
+    expect(group.gym.equipment).toContain("dumbbell");
+  });
+
+  test("that is not there is none", async () => {
+    expect(await openGroup("nobody")).toBeNull();
   });
 });
 

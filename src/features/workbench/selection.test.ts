@@ -1,7 +1,8 @@
-import { planRequest } from "@/__tests__/fixtures";
-import { planWarmUp } from "@/core/plan";
+import { approach, planRequest } from "@/__tests__/fixtures";
+import { planOfLift, planWarmUp } from "@/core/plan";
 import { stairOf } from "@/core/stair";
-import { chosenOf, sameChoice, treadOf } from "./selection";
+import { choicesOf, chosenOf, drillNumber, sameChoice, treadOf } from "./selection";
+import { shiftStep } from "./shift-step";
 import { cornerClearance, STAIR, stairScale } from "./stair-scale";
 
 const plan = planWarmUp(planRequest("back-squat", 100));
@@ -22,6 +23,37 @@ test("choices are the same only if they are of a kind", () => {
   expect(sameChoice({ kind: "work" }, { kind: "work" })).toBe(true);
   expect(sameChoice({ kind: "set", set: 0 }, { kind: "work" })).toBe(false);
   expect(sameChoice({ kind: "set", set: 1 }, { kind: "set", set: 2 })).toBe(false);
+});
+
+test("drills of a circuit are one choice and one number for all their rounds", () => {
+  const circuit = planWarmUp(
+    planRequest("bench-press", 60, { approach: approach("one-per-job"), minutes: 20 }),
+  );
+  const drawn = stairOf(circuit, 20);
+  const drills = new Set(circuit.steps.map((s) => s.drill.id));
+  const choices = choicesOf(drawn, circuit).filter((c) => c.chosen.kind === "drill");
+  expect(choices).toHaveLength(drills.size);
+  expect(circuit.steps.length).toBeGreaterThan(drills.size);
+  circuit.steps.forEach((step, i) => {
+    const first = circuit.steps.findIndex((s) => s.drill === step.drill);
+    expect(drillNumber(circuit, i)).toBe(drillNumber(circuit, first));
+  });
+  expect(circuit.steps.map((_, i) => drillNumber(circuit, i)).slice(0, drills.size)).toEqual(
+    [...drills].map((_, i) => i + 1),
+  );
+});
+
+test("a drill is shifted one place, and not past the ends of its block", () => {
+  const part = planOfLift(plan, 0);
+  const [first, second] = part.steps;
+  expect(shiftStep(part, first!, -1)).toBeNull();
+  expect(shiftStep(part, part.steps.at(-1)!, 1)).toBeNull();
+  expect(shiftStep(part, second!, -1)).toMatchObject({
+    kind: "pin",
+    drill: second!.drill.id,
+    place: 0,
+    block: 0,
+  });
 });
 
 test("the scale is true to time and effort", () => {
