@@ -1,3 +1,4 @@
+import type { EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";
 import { doseEffect, doseSeconds } from "../dose";
 import { blockChoice, blocksOf, type Plan, type PlanRequest, planRamps } from "../plan";
@@ -21,15 +22,24 @@ export interface ReviewContext {
   ramps: readonly (Ramp | null)[];
   /** What may be chosen in the first block, and what is asked. */
   model: ChoiceModel;
+  company: Company;
 }
 
+/** How many warm up together, and how many there are of things that one person uses at a time. */
+export interface Company {
+  people: number;
+  counts: Readonly<Partial<Record<EquipmentId, number>>>;
+}
+
+const ALONE: Company = { people: 1, counts: {} };
+
 /** What a review of any warm-up for this session compares it with. The coach's own decisions do not count here. */
-export function reviewContext(request: PlanRequest): ReviewContext {
+export function reviewContext(request: PlanRequest, company: Company = ALONE): ReviewContext {
   const free = { ...request, own: [], dropped: [], taken: undefined };
   const blocks = blocksOf(request.lifts);
   const { ramps } = planRamps(free, blocks[0]!);
   const choice = blockChoice(free, ramps, 0, { served: [], drills: [] });
-  return { request: free, blocks, ramps, model: buildChoiceModel(choice) };
+  return { request: free, blocks, ramps, model: buildChoiceModel(choice), company };
 }
 
 /** A plan as it would stand on paper. */

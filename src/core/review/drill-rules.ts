@@ -1,5 +1,5 @@
 import { rulesOut } from "../athlete";
-import { AREAS, EQUIPMENT, families } from "../catalog";
+import { AREAS, EQUIPMENT, families, kitInUse } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
 import { type Candidate, HARD_EFFORT, hasKit, isAskedFor, sharesDemand } from "../sequence";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
@@ -163,6 +163,18 @@ const notInGym: Rule = ({ request }, written) =>
     return `${drill.name} needs a ${names.join(" and a ")}, and there is none here.`;
   });
 
+/** Turns at a machine that a group may take. */
+const MOST_TURNS = 2;
+
+const tooFewMachines: Rule = ({ request, company: { people, counts } }, written) =>
+  eachStep("too-few-machines", written, ({ drill }) => {
+    const used = kitInUse(drill.equipment, [...(request.equipment ?? drill.equipment.flat())]);
+    const short = used.find((e) => counts[e] !== undefined && people > MOST_TURNS * counts[e]!);
+    if (!short) return null;
+    const there = counts[short] === 1 ? "one" : String(counts[short]);
+    return `${drill.name}: ${people} people and ${there} ${EQUIPMENT[short].toLowerCase()}; more than ${MOST_TURNS} turns leave most of them standing.`;
+  });
+
 const againstArea: Rule = ({ request }, written) =>
   eachStep("against-area", written, ({ drill }) => {
     const against = rulesOut(request.athlete, drill);
@@ -186,6 +198,7 @@ const repeatedWhileWarm: Rule = ({ request }, written) => {
 export const DRILL_RULES: readonly Rule[] = [
   againstArea,
   notInGym,
+  tooFewMachines,
   explosiveEarly,
   stretchWithoutMovement,
   oneSided,

@@ -1,5 +1,5 @@
 export { applyRemedy } from "./apply-remedy";
-export { type ReviewContext, reviewContext, writtenOf } from "./context";
+export { type Company, type ReviewContext, reviewContext, writtenOf } from "./context";
 export type { Found } from "./drill-rules";
 export { findingsOf, reviewWarmUp } from "./review";
 export {

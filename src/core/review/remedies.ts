@@ -28,6 +28,7 @@ export function possibleRemedies(context: ReviewContext, written: WrittenWarmUp,
     case "repeated-while-warm":
       return onStep(place, (step) => [drop(written, step), ...swaps(context, written, step)]);
     case "not-in-gym":
+    case "too-few-machines":
     case "against-area":
       return onStep(place, (step) => [...swaps(context, written, step), drop(written, step)]);
     case "limiter-too-long":

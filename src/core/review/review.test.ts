@@ -133,6 +133,17 @@ describe("drills", () => {
     ).toHaveLength(1);
   });
 
+  test("on machines of which a group has too few", () => {
+    const steps = [step("easy-row"), step("leg-swing-front")];
+    const written = { ...ours, steps };
+    const found = (people: number) =>
+      reviewWarmUp(written, reviewContext(base, { people, counts: { rower: 3 } }));
+    expect(codesOf(found(6))).not.toContain("too-few-machines");
+    const finding = found(7).find((f) => f.code === "too-few-machines")!;
+    expect(finding.message).toContain("7 people and 3 rower");
+    expect(finding.remedies.length).toBeGreaterThan(0);
+  });
+
   test("for more limiters than help, or too long for one", () => {
     const athlete = { ...base.athlete, limiters: ["neck", "wrist-extension", "biceps"] as const };
     const steps = [step("neck-circles"), step("wrist-rocks"), step("band-curl")];

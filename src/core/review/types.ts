@@ -77,6 +77,7 @@ export const FINDING_CODES = [
   "limiter-too-long",
   "over-time",
   "not-in-gym",
+  "too-few-machines",
   "against-area",
   "repeated-while-warm",
   "weight-not-loadable",

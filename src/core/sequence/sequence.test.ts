@@ -268,7 +268,7 @@ test("why a drill cannot be chosen is kept", () => {
 describe("order", () => {
   const anyDrills = fc.uniqueArray(fc.constantFrom(...catalog.drills), {
     minLength: 1,
-    maxLength: 6,
+    maxLength: 8,
     selector: (d) => d.id,
   });
   const candidateOf = (drill: Drill): Candidate => ({
@@ -315,7 +315,7 @@ describe("order", () => {
         expect(isAllowed(found)).toBe(true);
         expect(orderCost(found)).toBe(best);
       }),
-      { numRuns: 120 },
+      { numRuns: 40 },
     );
   });
 

@@ -12,7 +12,7 @@ import {
 import { weightValue } from "@/core/units";
 import { reviewRequestSchema } from "../schemas/plan-api";
 import { readBody } from "./problem";
-import { refuseLifts, sessionOf } from "./session";
+import { equipmentOf, refuseLifts, sessionOf } from "./session";
 
 function setJson<T extends Partial<WrittenSet>>(set: T) {
   return { ...set, ...(set.weight !== undefined && { weight: weightValue(set.weight) }) };
@@ -47,7 +47,7 @@ export function findingJson({ code, message, place, remedies }: ReviewFinding) {
 export async function reviewResponse(request: Request): Promise<Response> {
   const read = await readBody(request, reviewRequestSchema);
   if ("refusal" in read) return read.refusal;
-  const { plan, ...body } = read.body;
+  const { plan, people, ...body } = read.body;
   const refusal = refuseLifts(body.lifts, body.unit, "lifts.");
   if (refusal) return refusal;
   const session = sessionOf(body);
@@ -57,5 +57,9 @@ export async function reviewResponse(request: Request): Promise<Response> {
     ramps: session.lifts.map((_, i) => (plan.ramps ? (plan.ramps[i] ?? null) : ours.ramps[i]!)),
     minutes: session.minutes,
   };
-  return Response.json({ findings: reviewWarmUp(written, reviewContext(session)).map(findingJson) });
+  return Response.json({
+    findings: reviewWarmUp(written, reviewContext(session, { people, counts: equipmentOf(body).counts })).map(
+      findingJson,
+    ),
+  });
 }

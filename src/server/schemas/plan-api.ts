@@ -138,6 +138,8 @@ const writtenSetSchema = z.strictObject({
 export const reviewRequestSchema = z
   .strictObject({
     ...sessionFields,
+    /** How many warm up together; machines are counted in `equipment`. */
+    people: whole(1, 500).default(1),
     plan: z.strictObject({
       steps: z
         .array(
