@@ -41,7 +41,7 @@ export type Chooser = (
 ) => Generator<Progress, Progress>;
 
 /** Work of all quick choices for one plan: some tens of milliseconds. Short ones are harder to choose well. */
-const QUICK_WORK = { usual: 3.4e6, short: 9e6 };
+const QUICK_WORK = { usual: 5e6, short: 9e6 };
 /** Drills for less time than this are a short choice. Seconds. */
 const SHORT_UNDER = 420;
 /** The share of what is left of it that one choice may take. */
