@@ -164,8 +164,11 @@ test("the whole journey by keyboard alone", async ({ page }) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Gwydion Prosser: Bench press");
 
   // The lift and the approach by their lists.
-  await page.getByRole("combobox", { name: "Approach" }).focus();
-  await page.keyboard.press("Enter");
+  await expect(async () => {
+    await page.getByRole("combobox", { name: "Approach" }).focus();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("option", { name: /Temperature first/ })).toBeVisible({ timeout: 1000 });
+  }).toPass();
   await page.keyboard.press("Home");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("combobox", { name: "Approach" })).toHaveText("Temperature first");

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { startWarmUpAction } from "@/app/actions";
 import { catalog } from "@/catalog";
 import { ageOn } from "@/core/athlete";
@@ -63,13 +63,15 @@ export function Workbench({
   const plan = useMemo(() => planOfLift(session, at), [session, at]);
   const minutes = plan.block === 0 ? draft.minutes : null;
   const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
-  const context = useMemo(() => reviewContext(request), [request]);
-  const written = useMemo(() => writtenOf(session, draft.minutes), [session, draft.minutes]);
-  const found = useMemo(() => findingsOf(written, context), [written, context]);
+  // What is said about the plan may come a moment after the plan itself.
+  const settled = useDeferredValue(useMemo(() => ({ request, session }), [request, session]));
+  const written = useMemo(() => writtenOf(settled.session, settled.request.minutes), [settled]);
+  const found = useMemo(() => findingsOf(written, reviewContext(settled.request)), [written, settled]);
   const gaveUp = useMemo(() => {
-    const usual = request.approach.typicalMinutes.from + RAMP_MINUTES;
-    return request.minutes < usual ? givenUp(session, planWarmUp({ ...request, minutes: usual })) : [];
-  }, [request, session]);
+    const usual = settled.request.approach.typicalMinutes.from + RAMP_MINUTES;
+    if (settled.request.minutes >= usual) return [];
+    return givenUp(settled.session, planWarmUp({ ...settled.request, minutes: usual }));
+  }, [settled]);
   const remedies = useRemedies(draft, athlete, gym);
   const proof = useExactPlan(draft, athlete, gym, session);
   const { lift, kit } = request.lifts[at]!;
