@@ -163,6 +163,10 @@ test("the whole journey by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Gwydion Prosser: Bench press");
 
+  // The page has come to life once it looks for a better plan.
+  await expect(page.getByText(/best choice for this time|under the best there is|better:/)).toBeVisible({
+    timeout: 30_000,
+  });
   // The lift and the approach by their lists.
   await expect(async () => {
     await page.getByRole("combobox", { name: "Approach" }).focus();
