@@ -158,13 +158,16 @@ function toServe(context: ReviewContext, written: WrittenWarmUp, demand: DemandI
   return [...longer, ...single, together];
 }
 
-/** Steps that serve a demand, each at its highest dose. */
+/** Drills that serve a demand, each at its highest dose; rounds of a circuit go together. */
 function longerFor(written: WrittenWarmUp, demand: DemandId): Remedy[] {
-  return atHighestDose(written.steps, demand).flatMap((to, step): Remedy[] => {
-    if (to === written.steps[step]) return [];
+  const byDrill = new Map<string, Change[]>();
+  atHighestDose(written.steps, demand).forEach((to, step) => {
+    if (to === written.steps[step]) return;
     const { sets, amount } = to;
-    return [{ label: `More of ${to.drill.name}`, changes: [{ kind: "dose-step", step, sets, amount }] }];
+    const known = byDrill.get(to.drill.name) ?? [];
+    byDrill.set(to.drill.name, [...known, { kind: "dose-step", step, sets, amount }]);
   });
+  return [...byDrill].map(([name, changes]) => ({ label: `More of ${name}`, changes }));
 }
 
 /** What else could stand in for a step: its own substitutes and versions first. */

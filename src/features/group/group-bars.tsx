@@ -39,7 +39,7 @@ export function GroupBars({
         {ticks.map((m) => (
           <span
             key={m}
-            className="condensed absolute bottom-0 border-l border-ink pl-1 text-2xs leading-none text-ink-faint"
+            className="condensed absolute bottom-0 border-l border-ink pl-1 text-2xs leading-none whitespace-nowrap text-ink-faint"
             style={{ left: at(m * 60), height: m % 5 === 0 ? HEAD - 8 : 6 }}
           >
             {m % 5 === 0 && `${m} min`}
