@@ -21,6 +21,8 @@ const WHOLE = 1e-6;
 const FRESH_AFTER = 3000;
 /** What a search counts for: about as long as so much work takes. */
 const SEARCH_WORK = { brief: 2e5, full: 6e5 };
+/** A search in full is worth its time where there is at least so much work to spend. */
+const FULL_SEARCH_FROM = 1.5e6;
 /** Progress is told each time about so much work has been done: some milliseconds. */
 const TELL_EVERY = 1e6;
 
@@ -89,7 +91,7 @@ export function* prove(
     }
   }
 
-  if (bound > objective + SAME) improveFrom(best, "full");
+  if (bound > objective + SAME && mostWork >= FULL_SEARCH_FROM) improveFrom(best, "full");
 
   const open: Branch[] = [{ fixed: [], bound }];
   let told = 0;
