@@ -1,6 +1,7 @@
 import { type Problem, prove } from "@/core/choice";
 import { type Plan, type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
 import { quickly } from "@/core/sequence";
+import { finish } from "@/core/steps";
 import { firstChoices, planCases } from "./cases";
 import { judge } from "./judge";
 import { formatTimes, spread } from "./measure";
@@ -9,13 +10,6 @@ const WANTED = 220;
 const all = planCases();
 const step = Math.max(1, Math.floor(all.length / Number(process.argv[2] ?? WANTED)));
 const cases = all.filter((_, i) => i % step === 0);
-
-function last<T, R>(steps: Generator<T, R>): R {
-  for (;;) {
-    const { value, done } = steps.next();
-    if (done) return value;
-  }
-}
 
 function timed<T>(run: () => T): { value: T; ms: number } {
   const start = performance.now();
@@ -30,7 +24,7 @@ const nameOf = (r: PlanRequest) => `${r.lifts[0]!.lift.id}, ${r.approach.id}, ${
 for (const request of cases) planWarmUp(request);
 const plans = cases.map((request) => ({
   quick: timed(() => planWarmUp(request)),
-  exact: timed(() => last(planExactly(request))),
+  exact: timed(() => finish(planExactly(request))),
 }));
 
 const quality: number[] = [];
@@ -41,8 +35,8 @@ for (const [i, request] of cases.entries()) {
   const { quick, exact } = plans[i]!;
   const problems: Problem[] = firstChoices(request).map((m) => m.problem);
   const chooser = quickly();
-  const immediate = bestOf(problems.map((p) => last(chooser(p)).objective));
-  const proven = bestOf(problems.map((p) => last(prove(p)).objective));
+  const immediate = bestOf(problems.map((p) => finish(chooser(p)).objective));
+  const proven = bestOf(problems.map((p) => finish(prove(p)).objective));
   const judged = [];
   for (const problem of problems) judged.push(await judge(problem));
   const best = bestOf(judged.map((j) => j.objective));

@@ -2,6 +2,7 @@ import { catalog } from "@/catalog";
 import { type Problem, prove } from "@/core/choice";
 import { type GroupRequest, planGroup } from "@/core/group";
 import { type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
+import { finish } from "@/core/steps";
 import { weight } from "@/core/units";
 import { groups } from "@/demo/people";
 import { firstChoices, ordinaryGym, planCases } from "./cases";
@@ -9,13 +10,6 @@ import { judge } from "./judge";
 import { spread } from "./measure";
 
 /** How the time of a plan grows with drills, lifts and people, with HiGHS on the same choices beside it. */
-
-function last<T, R>(steps: Generator<T, R>): R {
-  for (;;) {
-    const { value, done } = steps.next();
-    if (done) return value;
-  }
-}
 
 function milliseconds(run: () => unknown): number {
   const start = performance.now();
@@ -29,9 +23,9 @@ const sample = base.filter((_, i) => i % Math.ceil(base.length / 24) === 0);
 async function line(name: string, cases: readonly PlanRequest[]): Promise<void> {
   for (const c of cases) planWarmUp(c);
   const quick = spread(cases.map((c) => milliseconds(() => planWarmUp(c))));
-  const exact = spread(cases.map((c) => milliseconds(() => last(planExactly(c)))));
+  const exact = spread(cases.map((c) => milliseconds(() => finish(planExactly(c)))));
   const problems: Problem[] = cases.map((c) => firstChoices(c)[0]!.problem);
-  const alone = spread(problems.map((p) => milliseconds(() => last(prove(p)))));
+  const alone = spread(problems.map((p) => milliseconds(() => finish(prove(p)))));
   const judged = [];
   for (const p of problems) judged.push((await judge(p)).milliseconds);
   const highs = spread(judged);

@@ -1,4 +1,5 @@
 import { catalog } from "@/catalog";
+import { approachFor } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import { type PlanRequest, planWarmUp } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
@@ -34,7 +35,7 @@ for (const lift of wanted(catalog.lifts, lifts)) {
         ],
         minutes: time,
         athlete: { experience: "intermediate", limiters: [], areas: [] },
-        approach: catalog.drillsAlone.find((a) => a.id === lift.approach) ?? approach,
+        approach: approachFor(catalog, lift, approach.id),
         room: "normal",
         equipment: null,
         own: [],

@@ -7,7 +7,7 @@ import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/
 import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
 import { addFirstRows } from "@/data/first-steps";
 import { today } from "./day";
-import { liftField, repsField, setsField, whole } from "./schemas/fields";
+import { loadedLiftField, repsField, setsField, whole } from "./schemas/fields";
 import { usualPlate } from "./usual-plates";
 
 const typedWeight = z.string().transform((text, context) => {
@@ -28,7 +28,7 @@ const firstStepsSchema = z.strictObject({
     .refine((plates) => plates.some((p) => p.pairs > 0), "Give at least one pair of plates."),
   /** Whether all but the small plates are bumpers that stand at full height. */
   bumpers: z.boolean(),
-  lift: liftField(catalog),
+  lift: loadedLiftField(catalog),
   sets: setsField,
   reps: repsField,
   weight: typedWeight,

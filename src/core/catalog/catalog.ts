@@ -11,6 +11,16 @@ export interface Catalog {
   drillsAlone: readonly Approach[];
 }
 
+/** The approach of a session: drills alone bring their own with them; otherwise the one of this id, or the first. */
+export function approachFor(catalog: Catalog, firstLift: Lift | undefined, id: string): Approach {
+  const { approaches, drillsAlone } = catalog;
+  return (
+    drillsAlone.find((a) => a.id === firstLift?.approach) ??
+    [...approaches, ...drillsAlone].find((a) => a.id === id) ??
+    approaches[0]!
+  );
+}
+
 export function drillById(catalog: Catalog, id: DrillId): Drill | undefined {
   return catalog.drills.find((d) => d.id === id);
 }

@@ -36,3 +36,31 @@ export function kitInUse(
 ): EquipmentId[] {
   return needs.map((need) => need.find((e) => available.includes(e)) ?? need[0]!);
 }
+
+/** Each entry is one thing needed; any of its alternatives will do, the best first. */
+type Needs = readonly (readonly EquipmentId[])[];
+
+/** What a gym has for drills: null is everything; things that one person uses at a time may be counted. */
+export interface KitStock {
+  equipment: ReadonlySet<EquipmentId> | null;
+  counts: Readonly<Partial<Record<EquipmentId, number>>>;
+}
+
+/** Turns at a thing that a group may take before most of them stand and wait. */
+export const MOST_TURNS = 2;
+
+/** Whether a gym has everything that is needed; null: it has everything. */
+export function hasKit(needs: Needs, equipment: ReadonlySet<EquipmentId> | null): boolean {
+  return !equipment || needs.every((need) => need.some((e) => equipment.has(e)));
+}
+
+/** Of what is used, the things of which there are only so many. */
+export function countedKit(needs: Needs, { equipment, counts }: KitStock): EquipmentId[] {
+  const used = kitInUse(needs, equipment ? [...equipment] : needs.flat());
+  return used.filter((e) => counts[e] !== undefined);
+}
+
+/** How many turns so many people need until each has used everything; ∞ where there is none of a thing. */
+export function turnsFor(needs: Needs, people: number, stock: KitStock): number {
+  return Math.max(1, ...countedKit(needs, stock).map((e) => Math.ceil(people / stock.counts[e]!)));
+}

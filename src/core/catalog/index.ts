@@ -1,6 +1,6 @@
 export type { Approach, PhaseRule, Slot } from "./approach";
 export { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel, type AthleteArea } from "./areas";
-export { type Catalog, drillById, families } from "./catalog";
+export { approachFor, type Catalog, drillById, families } from "./catalog";
 export {
   type Drill,
   type DrillContent,
@@ -12,6 +12,16 @@ export {
   type Position,
 } from "./drill";
 export { type DrillFilter, isMeant } from "./drill-filter";
-export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId, kitInUse } from "./equipment";
+export {
+  countedKit,
+  EQUIPMENT,
+  EQUIPMENT_IDS,
+  type EquipmentId,
+  hasKit,
+  type KitStock,
+  kitInUse,
+  MOST_TURNS,
+  turnsFor,
+} from "./equipment";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

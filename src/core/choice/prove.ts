@@ -1,3 +1,4 @@
+import { finish } from "../steps";
 import type { Problem } from "./problem";
 import { Relaxation } from "./relaxation";
 import { search } from "./search";
@@ -223,9 +224,5 @@ export function choose(
   start?: readonly number[],
   beat?: number,
 ): Progress {
-  const proof = prove(problem, start, beat, mostWork);
-  for (;;) {
-    const { value, done } = proof.next();
-    if (done) return value;
-  }
+  return finish(prove(problem, start, beat, mostWork));
 }

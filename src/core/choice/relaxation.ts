@@ -48,7 +48,6 @@ export class Relaxation {
   private readonly lower: Float64Array;
   private readonly upper: Float64Array;
   private readonly cost: Float64Array;
-  private readonly nudges: number;
   private readonly constant: number;
 
   /**
@@ -124,17 +123,14 @@ export class Relaxation {
       this.cost[options.length + k] = slope;
       this.upper[options.length + k] = emptyGoals.has(goal) ? 0 : most;
     });
-    let nudges = 0;
     for (let j = 0; j < n; j++) {
       const nudge = (NUDGE * (1 + ((j * 7919) % 1009))) / 1009;
-      nudges += nudge * this.upper[j]!;
       this.cost[j]! += nudge;
       this.reduced[j] = this.cost[j]!;
       this.nonbasicOf[j] = j;
       this.place[j] = -1 - j;
       this.value[j] = this.reduced[j]! > 0 ? this.upper[j]! : 0;
     }
-    this.nudges = nudges;
     rows.forEach(({ terms, most, slackMost }, i) => {
       const slack = n + i;
       this.basicOf[i] = slack;
@@ -211,11 +207,6 @@ export class Relaxation {
     let total = this.constant;
     for (let j = 0; j < this.columns; j++) total += this.cost[j]! * this.value[j]!;
     return total;
-  }
-
-  /** How far the bound may lie over the true one because of the nudged costs. */
-  get slop(): number {
-    return this.nudges;
   }
 
   private worstRow(): number {

@@ -1,3 +1,4 @@
+import { finish } from "../steps";
 import type { Problem } from "./problem";
 import { EPSILON, Selection } from "./selection";
 
@@ -23,11 +24,7 @@ export function search(
   among: readonly number[] = problem.options.map((_, i) => i),
   depth: "brief" | "full" = "brief",
 ): number[] {
-  const searching = searchSteps(problem, start, among, depth);
-  for (;;) {
-    const { value, done } = searching.next();
-    if (done) return value;
-  }
+  return finish(searchSteps(problem, start, among, depth));
 }
 
 /** As `search`; yields what is chosen so far after each exchange that it has tried. */

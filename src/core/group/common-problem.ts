@@ -40,7 +40,7 @@ export function commonProblem(
       const to = subject === null ? groupIndex.get(index)! : subjectIndex.get(subject)!;
       amounts.set(to, (amounts.get(to) ?? 0) + (subject === null ? amount : amount / people));
     }
-    const took: Term = { index: time, amount: o.waves * o.candidate.seconds };
+    const took: Term = { index: time, amount: o.turns * o.candidate.seconds };
     optionOf.push(i);
     common.push({
       cost,

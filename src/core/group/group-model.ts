@@ -1,37 +1,26 @@
 import { rulesOut } from "../athlete";
-import { type Drill, type EquipmentId, isMeant, kitInUse } from "../catalog";
-import type { Goal, Option, Problem, Term } from "../choice";
-import { blockChoice, planRamps } from "../plan";
+import { countedKit, hasKit, MOST_TURNS, turnsFor } from "../catalog";
+import type { Option, Problem, Term } from "../choice";
+import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
 import type { Ramp } from "../ramp";
 import {
+  athleteGoals,
   buildChoiceModel,
   type Candidate,
   type ChoiceModel,
-  DRILL_COST,
+  costOf,
   HARD_EFFORT,
-  hasKit,
-  likingFor,
-  MISSING_PLANE_COST,
-  MISSING_SLOT_COST,
-  MOST_HARD_SECONDS,
-  MOST_POWER_DRILLS,
-  makeRoomForOwn,
-  meetsNeed,
-  needOf,
+  LIMITER_SERVES,
+  ProblemParts,
+  partnersOf,
   releases,
-  SECOND_COST,
-  shortfallOf,
-  worthOfServing,
+  sequenceParts,
 } from "../sequence";
 import type { GroupMember, GroupRequest } from "./types";
 
 /** A drill is shared where at least this part of the group may do it. */
 const SHARED_FROM = 0.75;
-/** Turns at a machine that a group may take. */
-const MOST_WAVES = 2;
 const MOST_PERSONAL = 2;
-/** A personal drill serves a limiter at least this much. */
-const PERSONAL_SERVES = 2;
 /** Seconds in which all personal drills on one kind of machine have to find their place, for each there is. */
 const PERSONAL_BLOCK_SECONDS = 240;
 /** A substitute takes at most this much longer than what it stands in for. Seconds. */
@@ -41,6 +30,8 @@ const SUBSTITUTE_SLACK = 5;
 export interface MemberModel {
   member: GroupMember;
   ramps: readonly (Ramp | null)[];
+  /** What the ramps before the first working sets take. Seconds. */
+  rampSeconds: number;
   /** What this member alone would choose from; its time is what the ramp leaves. */
   model: ChoiceModel;
 }
@@ -52,7 +43,8 @@ export type GroupOption =
       candidate: Candidate;
       /** What each member does: the drill itself, a substitute, or nothing. */
       doneBy: readonly (Candidate | null)[];
-      waves: number;
+      /** Turns until everybody has been on it. */
+      turns: number;
     }
   | {
       kind: "personal";
@@ -85,31 +77,20 @@ export function memberModels(request: GroupRequest): MemberModel[][] {
   const mostRounds = request.approach.circuit?.mostRounds ?? 1;
   const prepared = request.members.map((member) => {
     const own = { ...request, athlete: member.athlete, lifts: member.lifts };
-    const { ramps } = planRamps(own, [0]);
-    return { member, ramps, choice: blockChoice(own, ramps, 0, { served: [], drills: [] }) };
+    const first = blocksOf(member.lifts)[0]!;
+    const { ramps } = planRamps(own, first);
+    const choice = blockChoice(own, ramps, 0, { served: [], drills: [] });
+    return { member, ramps, rampSeconds: rampSecondsOf(ramps, first), choice };
   });
   return Array.from({ length: mostRounds }, (_, i) =>
-    prepared.map(({ member, ramps, choice }) => ({
-      member,
-      ramps,
+    prepared.map(({ choice, ...rest }) => ({
+      ...rest,
       model: buildChoiceModel({ ...choice, rounds: i + 1 }),
     })),
   );
 }
 
 const keyOf = (c: Candidate) => `${c.drill.id} ${c.sets} ${c.amount}`;
-
-/** Things of which there are not enough for everybody, among what a drill uses. */
-export function scarceKit(drill: Drill, { equipment, counts }: GroupRequest): EquipmentId[] {
-  const used = kitInUse(drill.equipment, equipment ? [...equipment] : drill.equipment.flat());
-  return used.filter((e) => counts[e] !== undefined);
-}
-
-function wavesOf(drill: Drill, people: number, request: GroupRequest): number {
-  const turns = scarceKit(drill, request).map((e) => Math.ceil(people / Math.max(1, request.counts[e]!)));
-  const none = scarceKit(drill, request).some((e) => request.counts[e] === 0);
-  return none ? Number.POSITIVE_INFINITY : Math.max(1, ...turns);
-}
 
 /**
  * Builds the choice for a group (docs/model.md, "Groups").
@@ -140,10 +121,15 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .flatMap(([, candidate]): GroupOption[] => {
       const { drill } = candidate;
-      const mayDo = members.map(({ member }) => !rulesOut(member.athlete, drill));
+      // A drill is for those whose approach, for today's lifts, has its phase, unless the coach wants it.
+      const mayDo = members.map(
+        ({ member, model }) =>
+          !rulesOut(member.athlete, drill) &&
+          (candidate.pinned || model.phases.some((p) => p.phase === candidate.phase)),
+      );
       const able = mayDo.filter(Boolean).length;
-      const waves = wavesOf(drill, able, request);
-      if (!Number.isFinite(waves) || !hasKit(drill, request.equipment)) return [];
+      const turns = turnsFor(drill.equipment, able, request);
+      if (!Number.isFinite(turns) || !hasKit(drill.equipment, request.equipment)) return [];
       if (able < SHARED_FROM * members.length && !candidate.pinned) return [];
       const doneBy = members.map((_, a) =>
         mayDo[a]
@@ -151,9 +137,9 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
           : substituteFor(candidate, members[a]!, request),
       );
       const found: GroupOption[] = [];
-      if (waves <= MOST_WAVES) found.push({ kind: "shared", candidate, doneBy, waves });
-      const split = waves > 1 && splitBetween(candidate, doneBy, members, request);
-      if (split) found.push({ kind: "shared", candidate, doneBy: split, waves: 1 });
+      if (turns <= MOST_TURNS) found.push({ kind: "shared", candidate, doneBy, turns });
+      const split = turns > 1 && splitBetween(candidate, doneBy, members, request);
+      if (split) found.push({ kind: "shared", candidate, doneBy: split, turns: 1 });
       return found;
     });
 }
@@ -165,7 +151,7 @@ function splitBetween(
   members: readonly MemberModel[],
   request: GroupRequest,
 ): (Candidate | null)[] | null {
-  let free = Math.min(...scarceKit(candidate.drill, request).map((e) => request.counts[e]!));
+  let free = Math.min(...countedKit(candidate.drill.equipment, request).map((e) => request.counts[e]!));
   const split = doneBy.map((done, a) => {
     if (done === null || done.drill !== candidate.drill) return done;
     free -= 1;
@@ -188,7 +174,7 @@ function substituteFor(
       named.includes(c.drill.id) &&
       c.seconds <= seconds + SUBSTITUTE_SLACK &&
       !c.drill.stretch &&
-      scarceKit(c.drill, request).length === 0,
+      countedKit(c.drill.equipment, request).length === 0,
   );
   return fitting.sort((a, b) => worth(b) - worth(a) || (a.drill.id < b.drill.id ? -1 : 1))[0] ?? null;
 }
@@ -199,7 +185,7 @@ function personalOptions(members: readonly MemberModel[]): GroupOption[] {
       const forLimiter = c.serves.some(
         ({ demand }) =>
           model.demands[demand]!.limiter &&
-          (c.drill.serves[model.demands[demand]!.demand] ?? 0) >= PERSONAL_SERVES,
+          (c.drill.serves[model.demands[demand]!.demand] ?? 0) >= LIMITER_SERVES,
       );
       if (!forLimiter || c.rounds > 1 || c.pinned || c.phase === "raise" || c.drill.effort >= HARD_EFFORT)
         return [];
@@ -219,152 +205,84 @@ function problemOf(
   options: readonly GroupOption[],
   seconds: readonly number[],
 ): Pick<GroupModel, "problem" | "subjects" | "timeLimits"> {
-  const { approach, counts } = request;
+  const { approach } = request;
   const people = members.length;
-  const goals: Goal[] = [];
-  const limits: { most: number }[] = [];
-  const subjects: (string | null)[] = [];
-  const goal = (pieces: Goal["pieces"], subject: string | null = null) => {
-    subjects.push(subject);
-    return goals.push({ pieces }) - 1;
-  };
-  const limit = (most: number) => limits.push({ most }) - 1;
-  const limitFor = new Map<string, number>();
-  const limitOf = (key: string, most: number) => {
-    const known = limitFor.get(key) ?? limit(most);
-    limitFor.set(key, known);
-    return known;
-  };
-  let atNothing = 0;
-
-  const personSeconds = limit(Number.POSITIVE_INFINITY);
-  const { phases } = members[0]!.model;
+  const parts = new ProblemParts();
+  const personSeconds = parts.limit(Number.POSITIVE_INFINITY);
   const own = members.map(({ model }, a) => ({
-    time: limit(seconds[a]!),
-    personal: limit(MOST_PERSONAL),
-    forLimiters: limit(approach.limiters.secondsAll),
-    demands: model.demands.map((d) => {
-      atNothing -= shortfallOf(d.weight);
-      return d.weight > 0 ? goal(worthOfServing(d.weight), d.demand) : null;
-    }),
-    planes: approach.planes.map((plane) => {
-      atNothing -= MISSING_PLANE_COST;
-      return { plane, goal: goal([{ upTo: 1, slope: MISSING_PLANE_COST }], plane) };
-    }),
+    time: parts.limit(seconds[a]!),
+    personal: parts.limit(MOST_PERSONAL),
+    forLimiters: parts.limit(approach.limiters.secondsAll),
+    served: athleteGoals(parts, model.demands, approach),
   }));
-  const phaseTerms = phases.map((rule) => {
-    atNothing -= (people * rule.shortPrice * rule.least) / 60;
-    return {
-      goal: rule.least > 0 ? goal([{ upTo: rule.least, slope: (people * rule.shortPrice) / 60 }]) : null,
-      seconds: limit(rule.most),
-      drills: limit(rule.mostDrills),
-    };
+  const phases = approach.phases.flatMap((rule) => {
+    const having = members.filter(({ model }) => model.phases.includes(rule)).length;
+    return having > 0 ? [{ rule, people: having }] : [];
   });
-  const slots = approach.slots.map((slot) => {
-    atNothing -= people * MISSING_SLOT_COST * slot.drills.least;
-    return {
-      slot,
-      goal: goal([{ upTo: slot.drills.least, slope: people * MISSING_SLOT_COST }]),
-      drills: limit(slot.drills.most),
-    };
-  });
-  const hard = limit(MOST_HARD_SECONDS);
-  const power = limit(MOST_POWER_DRILLS);
+  const inSequence = sequenceParts(parts, approach, phases, people);
+  const ownFamily = (c: Candidate, member: number) => parts.namedLimit(`family ${c.family} ${member}`, 1);
 
-  /** What one member gets from doing a drill. */
-  const servesMember = (a: number, c: Candidate): Term[] => {
-    const terms = c.serves.flatMap(({ demand, served }) => {
-      const index = own[a]!.demands[demand]!;
-      return index === null ? [] : [{ index, amount: served }];
-    });
-    if (c.phase !== "mobilise" && c.phase !== "activate") return terms;
-    const planes = own[a]!.planes.filter(({ plane }) => c.drill.planes.includes(plane));
-    return [...terms, ...planes.map((p) => ({ index: p.goal, amount: 1 }))];
+  const personal = ({ member, candidates }: GroupOption & { kind: "personal" }): Option => {
+    const { time, personal: most, forLimiters, served } = own[member]!;
+    const [first] = candidates;
+    const took = candidates.reduce((sum, c) => sum + c.seconds, 0);
+    const alone = candidates.filter((c) => c.onlyForLimiters.length > 0);
+    const uses: Term[] = [
+      { index: personSeconds, amount: took },
+      { index: time, amount: took },
+      { index: most, amount: candidates.length },
+      { index: forLimiters, amount: alone.reduce((sum, c) => sum + c.workSeconds, 0) },
+    ];
+    for (const limiter of first!.onlyForLimiters) {
+      const index = parts.namedLimit(`limiter ${member} ${limiter}`, approach.limiters.secondsEach);
+      uses.push({ index, amount: first!.workSeconds });
+    }
+    for (const c of candidates) {
+      uses.push({ index: ownFamily(c, member), amount: 1 });
+      for (const kit of countedKit(c.drill.equipment, request)) {
+        const most = request.counts[kit]! * PERSONAL_BLOCK_SECONDS;
+        uses.push({ index: parts.namedLimit(`machine ${kit}`, most), amount: c.seconds });
+      }
+    }
+    return {
+      cost: candidates.reduce((sum, c) => sum + costOf(c, c.seconds, approach), 0),
+      gives: summed(candidates.flatMap(served)),
+      uses: summed(uses),
+      partners: null,
+    };
   };
-  const personalFamilies = new Map<number, number[]>();
+
+  const sharedCandidates = options.map((o) => (o.kind === "shared" ? o.candidate : null));
+  const personalIn = new Map<number, Set<number>>();
   for (const o of options) {
     if (o.kind !== "personal") continue;
-    for (const c of o.candidates) {
-      personalFamilies.set(c.family, [...new Set([...(personalFamilies.get(c.family) ?? []), o.member])]);
+    for (const { family } of o.candidates) {
+      personalIn.set(family, (personalIn.get(family) ?? new Set()).add(o.member));
     }
   }
-
-  const built = options.map((option): Option => {
-    if (option.kind === "personal") {
-      const { member, candidates } = option;
-      const took = candidates.reduce((sum, c) => sum + c.seconds, 0);
-      const work = candidates.reduce((sum, c) => sum + (c.onlyForLimiters.length > 0 ? c.workSeconds : 0), 0);
-      const [first] = candidates;
-      const limiter = first!.onlyForLimiters[0];
-      return {
-        cost: candidates.length * DRILL_COST + SECOND_COST * took,
-        gives: summed(candidates.flatMap((c) => servesMember(member, c))),
-        uses: summed([
-          { index: personSeconds, amount: took },
-          { index: own[member]!.time, amount: took },
-          { index: own[member]!.personal, amount: candidates.length },
-          { index: own[member]!.forLimiters, amount: work },
-          ...(limiter === undefined
-            ? []
-            : [
-                {
-                  index: limitOf(`limiter ${member} ${limiter}`, approach.limiters.secondsEach),
-                  amount: first!.workSeconds,
-                },
-              ]),
-          ...candidates.map((c) => ({ index: limitOf(`family ${c.family} ${member}`, 1), amount: 1 })),
-          ...candidates.flatMap((c) =>
-            scarceKit(c.drill, request).map((e) => ({
-              index: limitOf(`machine ${e}`, (counts[e] ?? 0) * PERSONAL_BLOCK_SECONDS),
-              amount: c.seconds,
-            })),
-          ),
-        ]),
-        partners: null,
-      };
-    }
-    const { candidate: c, doneBy, waves } = option;
-    const took = waves * c.seconds;
-    const gives = doneBy.flatMap((done, a) => (done ? servesMember(a, done) : []));
-    const uses: Term[] = [
+  const shared = ({ candidate: c, doneBy, turns }: GroupOption & { kind: "shared" }): Option => {
+    const took = turns * c.seconds;
+    const { gives, uses } = inSequence(c);
+    uses.push(
       { index: personSeconds, amount: people * took },
-      ...own.map((o) => ({ index: o.time, amount: took })),
-      { index: limitOf(`family ${c.family}`, 1), amount: 1 },
-      ...(personalFamilies.get(c.family) ?? []).map((a) => ({
-        index: limitOf(`family ${c.family} ${a}`, 1),
-        amount: 1,
-      })),
-    ];
-    const terms = phaseTerms[phases.findIndex((p) => p.phase === c.phase)];
-    if (terms) {
-      if (terms.goal !== null) gives.push({ index: terms.goal, amount: c.seconds });
-      uses.push({ index: terms.seconds, amount: c.seconds }, { index: terms.drills, amount: 1 });
-    }
-    const slot = slots.find((s) => s.slot.phase === c.phase && isMeant(c.drill, s.slot.filledBy));
-    if (slot) {
-      gives.push({ index: slot.goal, amount: 1 });
-      uses.push({ index: slot.drills, amount: 1 });
-    }
-    if (c.drill.effort >= HARD_EFFORT) uses.push({ index: hard, amount: c.rounds * c.workSeconds });
-    if (c.phase === "power") uses.push({ index: power, amount: 1 });
+      { index: parts.namedLimit(`family ${c.family}`, 1), amount: 1 },
+    );
+    for (const { time } of own) uses.push({ index: time, amount: took });
+    for (const member of personalIn.get(c.family) ?? [])
+      uses.push({ index: ownFamily(c, member), amount: 1 });
+    const members = doneBy.flatMap((done, a) => (done ? own[a]!.served(done) : []));
     return {
-      cost: people * (DRILL_COST + SECOND_COST * took - likingFor(c, approach)),
-      gives: summed(gives),
+      cost: people * costOf(c, took, approach),
+      gives: summed([...members, ...gives]),
       uses: summed(uses),
-      partners: c.pinned ? null : sharedPartners(option, options),
+      partners: partnersOf(c, sharedCandidates),
     };
-  });
+  };
 
-  const pinned = new Map<string, number[]>();
-  options.forEach((o, i) => {
-    if (o.kind !== "shared" || !o.candidate.pinned) return;
-    pinned.set(o.candidate.drill.id, [...(pinned.get(o.candidate.drill.id) ?? []), i]);
-  });
-  const required = [...pinned.values()];
-  makeRoomForOwn(required, built, limits);
+  const built = options.map((o) => (o.kind === "shared" ? shared(o) : personal(o)));
   return {
-    problem: { options: built, goals, limits, scarce: personSeconds, required, atNothing },
-    subjects,
+    problem: parts.problem(built, personSeconds, sharedCandidates),
+    subjects: parts.subjects,
     timeLimits: own.map((o) => o.time),
   };
 }
@@ -374,18 +292,4 @@ function summed(terms: readonly Term[]): Term[] {
   const sums = new Map<number, number>();
   for (const { index, amount } of terms) sums.set(index, (sums.get(index) ?? 0) + amount);
   return [...sums].map(([index, amount]) => ({ index, amount }));
-}
-
-/** Shared drills of which one must be there too; as for one athlete. */
-function sharedPartners(
-  option: GroupOption & { kind: "shared" },
-  options: readonly GroupOption[],
-): number[] | null {
-  const need = needOf(option.candidate);
-  if (need === null) return null;
-  return options.flatMap((o, i) =>
-    o.kind === "shared" && needOf(o.candidate) === null && meetsNeed(need, option.candidate, o.candidate)
-      ? [i]
-      : [],
-  );
 }

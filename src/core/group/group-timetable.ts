@@ -1,6 +1,5 @@
-import { type DrillId, type EquipmentId, kitInUse } from "../catalog";
+import { countedKit, type DrillId, type EquipmentId, kitInUse } from "../catalog";
 import { type Candidate, changeSeconds, mustPrecede, setUpSecondsAfter } from "../sequence";
-import { scarceKit } from "./group-model";
 import type { GroupRequest, MemberStep } from "./types";
 
 /** Something that one member still has to do. */
@@ -59,7 +58,7 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
     const next = left.find(
       (task, i) =>
         left.slice(0, i).every((t) => mayOvertake(task, t)) &&
-        scarceKit(task.candidate.drill, request).every((kit) => isFree(kit, clock)),
+        countedKit(task.candidate.drill.equipment, request).every((kit) => isFree(kit, clock)),
     );
     if (!next) {
       const release = Math.min(...holds.map((h) => h.until).filter((until) => until > clock));
@@ -76,7 +75,7 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
       request.equipment ? [...request.equipment] : drill.equipment.flat(),
     );
     state.clock = startsAt + seconds;
-    for (const kit of scarceKit(drill, request)) holds.push({ kit, until: state.clock });
+    for (const kit of countedKit(drill.equipment, request)) holds.push({ kit, until: state.clock });
     times.tasks.push({ ...next, startsAt, seconds, holdsFrom: clock, uses });
     times.seconds = state.clock;
     left.splice(left.indexOf(next), 1);

@@ -145,10 +145,58 @@ test("with enough of everything nobody waits and all do the same", () => {
   }
 });
 
-test("a pinned drill that there is one of is taken in turns while others go on", () => {
-  const plan = planGroup(group({ own: [{ drill: "box-jump" }, { drill: "step-up" }], counts: { box: 3 } }));
-  const starts = new Set(plan.members.map((m) => m.steps.find((s) => s.drill === "step-up")!.startsAt));
-  expect(starts.size).toBeGreaterThan(1);
+test("a pinned drill with kit for half of the group is taken in two turns, or half do a substitute", () => {
+  const plan = planGroup(group({ own: [{ drill: "step-up" }], counts: { box: 3 } }));
+  const { turns, substitutes } = plan.shared.find((s) => s.drill === "step-up")!;
+  expect(substitutes).toHaveLength(turns === 2 ? 0 : 3);
+  const without = plan.members.filter((m) => !m.steps.some((s) => s.drill === "step-up"));
+  expect(without.map((m) => m.id)).toEqual(substitutes.map((s) => s.member));
+});
+
+describe("a group that lifts different things", () => {
+  const lifts = ["power-clean", "back-squat", "bench-press"];
+  const mixed = (id: string) => {
+    const request = group({ approach: approach(id), minutes: 22 });
+    const members = request.members.map((m, i) => ({
+      ...m,
+      athlete: { ...m.athlete, areas: i === 1 ? [{ area: "hip" as const, level: "slow" as const }] : [] },
+      lifts: [{ ...m.lifts[0]!, lift: catalogLift(lifts[i % lifts.length]!) }],
+    }));
+    return { request: { ...request, members }, plan: planGroup({ ...request, members }) };
+  };
+
+  test("goes through the approach's phases in order, power after activation", () => {
+    for (const { id } of catalog.approaches) {
+      const { request, plan } = mixed(id);
+      const { phases, circuit } = request.approach;
+      const places = plan.shared
+        .filter((s) => !circuit?.phases.includes(s.phase))
+        .map((s) => phases.findIndex((p) => p.phase === s.phase));
+      expect([id, places]).toEqual([id, places.toSorted((a, b) => a - b)]);
+    }
+  });
+
+  test("does not share a phase that most of them would not have", () => {
+    // Bar first raises only for who is slow to warm: one of six here.
+    const { plan } = mixed("bar-first");
+    expect(plan.shared.map((s) => s.phase)).not.toContain("raise");
+  });
+});
+
+test("of two lifts in turns both ramps count until everybody is ready", () => {
+  const request = group({});
+  const paired = request.members.map((m) => ({
+    ...m,
+    lifts: [
+      { ...m.lifts[0]!, pairedWithNext: true },
+      { ...m.lifts[0]!, lift: catalogLift("barbell-row") },
+    ],
+  }));
+  for (const m of planGroup({ ...request, minutes: 26, members: paired }).members) {
+    const ramps = m.ramps.reduce((sum, r) => sum + r!.totals.seconds, 0);
+    expect(m.seconds - m.drillSeconds).toBe(ramps);
+    expect(m.seconds).toBeLessThanOrEqual(26 * 60);
+  }
 });
 
 test("tells how far it is, rising, and can be left at any time", () => {

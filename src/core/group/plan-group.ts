@@ -1,7 +1,8 @@
 import { choose, EPSILON, fill, objectiveOf, searchSteps } from "../choice";
 import { doseOf } from "../dose";
-import { rampSecondsOf, reasonFor } from "../plan";
+import { reasonFor } from "../plan";
 import { type Candidate, orderDrills } from "../sequence";
+import { finish } from "../steps";
 import { commonProblem } from "./common-problem";
 import {
   buildGroupModel,
@@ -23,11 +24,7 @@ const MOST_TIGHTENINGS = 20;
  * there are too few are used in turns, and never by more than there are.
  */
 export function planGroup(request: GroupRequest): GroupPlan {
-  const planning = planGroupSteps(request);
-  for (;;) {
-    const { value, done } = planning.next();
-    if (done) return value;
-  }
+  return finish(planGroupSteps(request));
 }
 
 /** As `planGroup`; yields how far it is. Who stops asking has cancelled it. */
@@ -152,7 +149,7 @@ function roundByRound<T extends { candidate: Candidate }>(order: readonly T[]): 
 
 function describePlan(model: GroupModel, chosen: readonly number[], { order, times }: LaidOut): GroupPlan {
   const { members } = model;
-  const shared = order.map(({ candidate: c, doneBy, waves }): SharedDrill => {
+  const shared = order.map(({ candidate: c, doneBy, turns }): SharedDrill => {
     const most = members.reduce((a, b) => (worthTo(b, c) > worthTo(a, c) ? b : a));
     return {
       drill: c.drill.id,
@@ -160,20 +157,20 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       phase: c.phase,
       dose: doseOf(c.drill.dose, c.sets, c.amount),
       reason: reasonFor(c, most.model.demands),
-      waves,
+      turns,
       substitutes: doneBy.flatMap((done, a) =>
         done?.drill === c.drill ? [] : [{ member: members[a]!.member.id, drill: done?.drill.id ?? null }],
       ),
     };
   });
-  const plans = members.map(({ member, model: own, ramps }, a) => {
+  const plans = members.map(({ member, model: own, ramps, rampSeconds }, a) => {
     const { tasks, waitingSeconds, seconds } = times[a]!;
     return {
       id: member.id,
       name: member.name,
       waitingSeconds,
       drillSeconds: seconds,
-      seconds: seconds + rampSecondsOf(ramps, [0]),
+      seconds: seconds + rampSeconds,
       ramps,
       steps: tasks.map(
         ({ candidate: c, kind, of, startsAt, seconds: took, uses }): MemberStep => ({

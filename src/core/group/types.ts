@@ -60,7 +60,7 @@ export interface SharedDrill {
   dose: Dose;
   reason: string;
   /** How many turns it takes until everybody has been on it, 1 or 2. */
-  waves: number;
+  turns: number;
   /** Members who do something else, or nothing, meanwhile. */
   substitutes: readonly { member: string; drill: DrillId | null }[];
 }

@@ -4,7 +4,7 @@ import { askedDemands, type ChoiceRequest } from "../sequence";
 import { approachBetweenLifts, onlyNew } from "./later-block";
 import type { PlanRequest } from "./types";
 
-/** Most seconds of drills before a later lift, where the coach says nothing else. */
+/** Most seconds of drills before a later lift. */
 const LATER_DRILL_SECONDS = 180;
 
 /** Lifts that are done in turns belong to one block. */
@@ -66,6 +66,6 @@ export function blockChoice(
     dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
     demands: onlyNew(asked, done),
     approach: approachBetweenLifts(request.approach),
-    seconds: request.laterDrillSeconds ?? LATER_DRILL_SECONDS,
+    seconds: LATER_DRILL_SECONDS,
   };
 }

@@ -31,9 +31,9 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
       message: `The ramp alone takes ${formatSeconds(rampSeconds)}; there are ${request.minutes} min. Give it more time, or fewer ramp sets.`,
     });
   }
-  request.lifts.forEach(({ lift, working, rampless }, i) => {
-    if (rampless || lift.kind) return;
-    if (!hasRamp({ lift })) {
+  request.lifts.forEach(({ lift, working }, i) => {
+    if (lift.kind) return;
+    if (!hasRamp(lift)) {
       found.push({
         code: "drills-only",
         message: `The ${lift.name.toLowerCase()} gets its drills only: ramp-up sets are worked out for barbell lifts.`,

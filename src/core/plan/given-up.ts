@@ -1,18 +1,24 @@
 import { PHASE_NAMES } from "../catalog";
 import { formatSeconds } from "../units";
+import { planWarmUp } from "./plan-warm-up";
 import { summaryOf } from "./summary";
-import type { Plan } from "./types";
+import type { Plan, PlanRequest } from "./types";
 
 /** A phase shorter by less than this is as good as whole. Seconds. */
 const WORTH_SAYING = 20;
 
+/** An approach's usual minutes are without the ramp, which takes about so many. */
+const RAMP_MINUTES = 6;
+
 /**
  * What a plan gives up against the same warm-up with the time that its approach usually takes, in sentences;
- * none where nothing is.
+ * none where there is that much.
  */
-export function givenUp(plan: Plan, usual: Plan): string[] {
+export function givenUp(request: PlanRequest, plan: Plan): string[] {
+  const minutes = request.approach.typicalMinutes.from + RAMP_MINUTES;
+  if (request.minutes >= minutes) return [];
   const now = summaryOf(plan);
-  const whole = summaryOf(usual);
+  const whole = summaryOf(planWarmUp({ ...request, minutes, taken: undefined }));
   const said: string[] = [];
   if (now.rounds < whole.rounds) {
     said.push(`${now.rounds === 1 ? "One round" : `${now.rounds} rounds`} of ${whole.rounds}.`);

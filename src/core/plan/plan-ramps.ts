@@ -22,14 +22,14 @@ function warmth(lift: Lift, before: readonly Lift[], rule: PlanRequest["approach
 }
 
 /** Whether ramp sets are worked out for a lift: it has a weight of its own, on a barbell. */
-export function hasRamp({ rampless, lift }: Pick<PlannedLift, "rampless" | "lift">): boolean {
-  return !rampless && lift.implement === "barbell";
+export function hasRamp(lift: Lift): boolean {
+  return lift.implement === "barbell";
 }
 
 /** The ramp of one lift of the request; null if it has none or its working weight is not known. */
 function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> = {}): Ramp | null {
   const planned = { ...request.lifts[place]!, ...own };
-  if (!planned.working || !hasRamp(planned)) return null;
+  if (!planned.working || !hasRamp(planned.lift)) return null;
   const before = request.lifts.slice(0, place).map((p) => p.lift);
   return planRamp({
     unit: request.unit,

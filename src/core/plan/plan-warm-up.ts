@@ -10,6 +10,7 @@ import {
   type Placed,
   quickly,
 } from "../sequence";
+import { finish } from "../steps";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
 import { planRamps } from "./plan-ramps";
@@ -23,11 +24,7 @@ import { workSeconds } from "./work-seconds";
  * give up stands in `findings`. The drills are a very good choice; `planExactly` finds the best.
  */
 export function planWarmUp(request: PlanRequest): Plan {
-  const planning = planWith(request, quickly());
-  for (;;) {
-    const { value, done } = planning.next();
-    if (done) return value;
-  }
+  return finish(planWith(request, quickly()));
 }
 
 /** As `planWarmUp` with the best choice of drills, proven; yields how far the proof is. */

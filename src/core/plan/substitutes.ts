@@ -12,8 +12,6 @@ export interface Substitute {
   seconds: number;
   /** What the objective would lose (negative) or gain. */
   change: number;
-  /** Demands of the replaced drill that it serves too. */
-  shared: string[];
   /** Why it was not chosen, in a few words. */
   lost: string;
 }
@@ -50,9 +48,6 @@ export function substitutesFor(plan: Plan, id: DrillId): Substitute[] {
       relation: relationOf(replaced.drill, candidate.drill),
       seconds: candidate.workSeconds,
       change,
-      shared: candidate.serves
-        .filter((s) => replaced.serves.some((r) => r.demand === s.demand))
-        .map((s) => DEMANDS[model.demands[s.demand]!.demand].name),
       lost: whyLost(candidate, replaced, change, weights, (i) => model.demands[i]!.demand),
     }));
 

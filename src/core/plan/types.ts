@@ -31,8 +31,6 @@ export interface PlannedLift {
   backOffs?: readonly WorkingSets[];
   /** Done in turns with the lift after it: their drills and ramps come together. */
   pairedWithNext?: boolean;
-  /** A block of work without a weight of its own (circuit, intervals): it has no ramp. */
-  rampless?: boolean;
   /** Seconds from the first working set to the next block's start; absent: estimated from the sets. */
   workSeconds?: number;
 }
@@ -48,8 +46,6 @@ export interface PlanRequest {
   lifts: readonly PlannedLift[];
   /** To the first working set: drills and the first lift's ramp. */
   minutes: number;
-  /** Most seconds of drills before each later lift; absent: 180. */
-  laterDrillSeconds?: number;
   athlete: AthleteProfile;
   approach: Approach;
   room: Room;

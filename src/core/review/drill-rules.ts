@@ -1,18 +1,9 @@
 import { rulesOut } from "../athlete";
-import { AREAS, EQUIPMENT, families, kitInUse } from "../catalog";
+import { AREAS, countedKit, EQUIPMENT, families, hasKit, MOST_TURNS, PLANES, turnsFor } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
-import { type Candidate, HARD_EFFORT, hasKit, isAskedFor, sharesDemand } from "../sequence";
+import { type Candidate, covers, HARD_EFFORT, isAskedFor, LIMITER_SERVES, sharesDemand } from "../sequence";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
-import type { FindingCode, Place, WrittenStep, WrittenWarmUp } from "./types";
-
-/** A finding before anything is said of its remedies. */
-export interface Found {
-  code: FindingCode;
-  message: string;
-  place: Place;
-  /** What it is about, whatever its place: the same subject found again is the same finding. */
-  subject: string;
-}
+import type { FindingCode, Found, WrittenStep, WrittenWarmUp } from "./types";
 
 export type Rule = (context: ReviewContext, written: WrittenWarmUp) => Found[];
 
@@ -41,7 +32,7 @@ function onlyForLimiters(
 ) {
   if (step.drill.phases.includes("raise")) return [];
   if (isAskedFor(step.drill, demands, (d) => d.weightWithoutLimiter)) return [];
-  return request.athlete.limiters.filter((l) => (step.drill.serves[l] ?? 0) >= 2);
+  return request.athlete.limiters.filter((l) => (step.drill.serves[l] ?? 0) >= LIMITER_SERVES);
 }
 
 /** The limiter that each step is there for alone, if any. */
@@ -105,22 +96,18 @@ const oneSided: Rule = (_, written) => {
   });
 };
 
-/** Whether a candidate would cover a plane. */
-export function movesIn({ drill, phase }: Candidate, plane: string): boolean {
-  const moves = phase === "mobilise" || phase === "activate";
-  return moves && !drill.stretch && drill.planes.some((p) => p === plane);
+/** Whether a candidate would mend a missing plane; a stretch needs more beside it. */
+export function mendsPlane(c: Candidate, plane: string): boolean {
+  return !c.drill.stretch && PLANES.some((p) => p === plane && covers(c, p));
 }
 
 const missingPlane: Rule = ({ request, model }, written) =>
   request.approach.planes.flatMap((plane) => {
-    if (!model.candidates.some((c) => movesIn(c, plane))) return [];
-    const covers = written.steps.some(
-      (s) =>
-        s.block === 0 &&
-        s.drill.planes.includes(plane) &&
-        s.drill.phases.some((p) => p === "mobilise" || p === "activate"),
+    if (!model.candidates.some((c) => mendsPlane(c, plane))) return [];
+    const inPlane = written.steps.some(
+      ({ block, drill }) => block === 0 && drill.phases.some((phase) => covers({ phase, drill }, plane)),
     );
-    if (covers) return [];
+    if (inPlane) return [];
     const message = `Nothing moves in the ${plane} plane, and this approach asks for all three.`;
     return [{ code: "missing-plane" as const, message, place: { kind: "plan" as const }, subject: plane }];
   });
@@ -157,22 +144,20 @@ const limiters: Rule = (context, written) => {
 
 const notInGym: Rule = ({ request }, written) =>
   eachStep("not-in-gym", written, ({ drill }) => {
-    if (hasKit(drill, request.equipment)) return null;
+    if (hasKit(drill.equipment, request.equipment)) return null;
     const missing = drill.equipment.filter((need) => !need.some((e) => request.equipment!.has(e)));
     const names = missing.map((need) => EQUIPMENT[need[0]!].toLowerCase());
     return `${drill.name} needs a ${names.join(" and a ")}, and there is none here.`;
   });
 
-/** Turns at a machine that a group may take. */
-const MOST_TURNS = 2;
-
-const tooFewMachines: Rule = ({ request, company: { people, counts } }, written) =>
+const tooFewMachines: Rule = ({ request: { equipment }, company: { people, counts } }, written) =>
   eachStep("too-few-machines", written, ({ drill }) => {
-    const used = kitInUse(drill.equipment, [...(request.equipment ?? drill.equipment.flat())]);
-    const short = used.find((e) => counts[e] !== undefined && people > MOST_TURNS * counts[e]!);
-    if (!short) return null;
-    const there = counts[short] === 1 ? "one" : String(counts[short]);
-    return `${drill.name}: ${people} people and ${there} ${EQUIPMENT[short].toLowerCase()}; more than ${MOST_TURNS} turns leave most of them standing.`;
+    const stock = { equipment, counts };
+    if (turnsFor(drill.equipment, people, stock) <= MOST_TURNS) return null;
+    const kit = countedKit(drill.equipment, stock);
+    const scarcest = kit.reduce((a, b) => (counts[b]! < counts[a]! ? b : a));
+    const there = `${counts[scarcest]} × ${EQUIPMENT[scarcest].toLowerCase()}`;
+    return `${drill.name}: ${people} people, ${there}; more than ${MOST_TURNS} turns leave most of them standing.`;
   });
 
 const againstArea: Rule = ({ request }, written) =>

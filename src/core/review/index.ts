@@ -1,11 +1,11 @@
 export { applyRemedy } from "./apply-remedy";
 export { type Company, type ReviewContext, reviewContext, writtenOf } from "./context";
-export type { Found } from "./drill-rules";
-export { findingsOf, reviewWarmUp } from "./review";
+export { findingsOf, isSameFinding, reviewWarmUp } from "./review";
 export {
   type Change,
   FINDING_CODES,
   type FindingCode,
+  type Found,
   type Place,
   type Remedy,
   type ReviewFinding,

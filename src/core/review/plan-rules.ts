@@ -3,9 +3,8 @@ import { demandInSentence } from "../plan";
 import { type Candidate, MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { drillSecondsOf, type ReviewContext, servedBySteps } from "./context";
-import type { Found } from "./drill-rules";
 import { rampSeconds } from "./ramp-rules";
-import type { WrittenStep, WrittenWarmUp } from "./types";
+import type { Found, WrittenStep, WrittenWarmUp } from "./types";
 
 /** A drill at a dose that could serve a demand, and how much. */
 export interface Helper {
@@ -55,7 +54,8 @@ export function unservedDemands(context: ReviewContext, written: WrittenWarmUp):
     const most = servedOf(atHighestDose(written.steps, d.demand), d.demand);
     if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
     const name = demandInSentence(d.demand);
-    const from = d.limiter ? "a limiter of this athlete" : `asked by the ${d.askedBy!.name.toLowerCase()}`;
+    const asks = d.askedBy ? `the ${d.askedBy.name.toLowerCase()}` : "this approach";
+    const from = d.limiter ? "a limiter of this athlete" : `asked by ${asks}`;
     const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
     const least = Math.min(...enough.map((h) => h.candidate.seconds));
     const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would serve it.` : "";

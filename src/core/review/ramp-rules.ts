@@ -12,8 +12,7 @@ import {
 } from "../ramp";
 import { formatWeightWithUnit, type Weight } from "../units";
 import { type ReviewContext, tableOf, writtenSet } from "./context";
-import type { Found } from "./drill-rules";
-import type { FindingCode, WrittenSet, WrittenWarmUp } from "./types";
+import type { FindingCode, Found, WrittenSet, WrittenWarmUp } from "./types";
 
 /** Seconds of a written ramp up to the first working set, rests in, as far as they are written. */
 export function rampSeconds(written: WrittenWarmUp, lift: number): number {

@@ -5,10 +5,10 @@ import { joinWords } from "../plan";
 import { type Candidate, mustPrecede, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { type ReviewContext, workSecondsOf, writtenSet } from "./context";
-import { type Found, limitersOfSteps, movesIn } from "./drill-rules";
+import { limitersOfSteps, mendsPlane } from "./drill-rules";
 import { atHighestDose, helpersFor, secondsOf, servedOf } from "./plan-rules";
 import { setRemedies } from "./set-remedies";
-import type { Change, Remedy, WrittenStep, WrittenWarmUp } from "./types";
+import type { Change, Found, Remedy, WrittenStep, WrittenWarmUp } from "./types";
 
 /** Drills offered to add or to swap in. */
 const MOST_OFFERED = 3;
@@ -21,7 +21,7 @@ export function possibleRemedies(context: ReviewContext, written: WrittenWarmUp,
     case "unserved":
       return place.kind === "demand" ? toServe(context, written, place.demand) : [];
     case "missing-plane":
-      return toAdd(context, written, (c) => movesIn(c, found.subject));
+      return toAdd(context, written, (c) => mendsPlane(c, found.subject));
     case "over-time":
       return toSaveTime(context, written);
     case "serves-nothing":

@@ -140,7 +140,7 @@ describe("drills", () => {
       reviewWarmUp(written, reviewContext(base, { people, counts: { rower: 3 } }));
     expect(codesOf(found(6))).not.toContain("too-few-machines");
     const finding = found(7).find((f) => f.code === "too-few-machines")!;
-    expect(finding.message).toContain("7 people and 3 rower");
+    expect(finding.message).toContain("7 people, 3 × rower");
     expect(finding.remedies.length).toBeGreaterThan(0);
   });
 

@@ -1,10 +1,10 @@
 import { applyRemedy } from "./apply-remedy";
 import type { ReviewContext } from "./context";
-import { DRILL_RULES, type Found, type Rule } from "./drill-rules";
+import { DRILL_RULES, type Rule } from "./drill-rules";
 import { overTime, unservedDemands } from "./plan-rules";
 import { rampFindings } from "./ramp-rules";
 import { possibleRemedies } from "./remedies";
-import type { ReviewFinding, WrittenWarmUp } from "./types";
+import type { Found, ReviewFinding, WrittenWarmUp } from "./types";
 
 /** All rules, the gravest first. */
 const RULES: readonly Rule[] = [...DRILL_RULES, rampFindings, overTime, unservedDemands];
@@ -24,7 +24,7 @@ export function reviewWarmUp(written: WrittenWarmUp, context: ReviewContext): Re
   return RULES.flatMap((rule) =>
     rule(context, written).map((found): ReviewFinding => {
       const removes = (remedy: ReviewFinding["remedies"][number]) =>
-        !rule(context, applyRemedy(written, remedy)).some((f) => isSame(f, found));
+        !rule(context, applyRemedy(written, remedy)).some((f) => isSameFinding(f, found));
       const labels = new Set<string>();
       const remedies = possibleRemedies(context, written, found).filter((remedy) => {
         if (labels.size >= MOST_REMEDIES || labels.has(remedy.label) || !removes(remedy)) return false;
@@ -36,6 +36,7 @@ export function reviewWarmUp(written: WrittenWarmUp, context: ReviewContext): Re
   );
 }
 
-function isSame(a: Found, b: Found): boolean {
+/** Whether two findings are about the same, whatever has moved meanwhile. */
+export function isSameFinding(a: Found, b: Found): boolean {
   return a.code === b.code && a.subject === b.subject;
 }

@@ -2,8 +2,7 @@ import { loadableTotals } from "../plates";
 import { mostRampReps, restAfter, restBeforeWork } from "../ramp";
 import { formatWeightWithUnit, type Weight } from "../units";
 import { type ReviewContext, tableOf, writtenSet } from "./context";
-import type { Found } from "./drill-rules";
-import type { Remedy, WrittenWarmUp } from "./types";
+import type { Found, Remedy, WrittenWarmUp } from "./types";
 
 /** What may remove a finding about a ramp set, the best first. */
 export function setRemedies(

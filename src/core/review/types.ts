@@ -57,11 +57,15 @@ export interface Remedy {
   changes: readonly Change[];
 }
 
-export interface ReviewFinding extends Finding {
+/** A finding before anything is said of its remedies. */
+export interface Found extends Finding {
   code: FindingCode;
   place: Place;
   /** What it is about, whatever its place: the same code and subject is the same finding again. */
   subject: string;
+}
+
+export interface ReviewFinding extends Found {
   /** Each removes the finding when it is applied; the best first. */
   remedies: readonly Remedy[];
 }

@@ -9,13 +9,8 @@ import {
   prove,
   relaxedBound,
 } from "../choice";
-import {
-  buildChoiceModel,
-  type Candidate,
-  type ChoiceModel,
-  type ChoiceRequest,
-  TIME_LIMIT,
-} from "./choice-model";
+import type { Candidate } from "./candidate";
+import { buildChoiceModel, type ChoiceModel, type ChoiceRequest, TIME_LIMIT } from "./choice-model";
 import { orderDrills } from "./order-drills";
 import { type Placed, timetable } from "./timetable";
 

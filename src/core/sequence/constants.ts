@@ -25,6 +25,8 @@ export const SECOND_COST = 0.001;
 /** Estimate of the change to a drill while choosing; the timetable has the truth. Seconds. */
 export const CHANGE_ESTIMATE_SECONDS = 6;
 
+/** A drill works on a limiter if it serves it at least this much. */
+export const LIMITER_SERVES = 2;
 /** A drill for a limiter is admitted beside an approach's own ones up to this effort. */
 export const MOST_LIMITER_EFFORT = 2;
 export const HARD_EFFORT = 4;

@@ -1,22 +1,13 @@
-export { type AskedDemand, askedDemands, type SessionLift } from "./asked-demands";
+export { type AskedDemand, askedDemands } from "./asked-demands";
+export type { Candidate } from "./candidate";
 export {
   buildChoiceModel,
-  type Candidate,
   type ChoiceModel,
   type ChoiceRequest,
-  hasKit,
   isAskedFor,
-  likingFor,
-  makeRoomForOwn,
-  meetsNeed,
-  needOf,
   type OwnDrill,
   type Refusal,
-  releases,
-  shortfallOf,
   type TakenDrill,
-  TIME_LIMIT,
-  worthOfServing,
 } from "./choice-model";
 export {
   type ChoiceOfDrills,
@@ -27,17 +18,9 @@ export {
   quickly,
   withSeconds,
 } from "./choose-drills";
-export {
-  DRILL_COST,
-  HARD_EFFORT,
-  MATTERS_FROM,
-  MISSING_PLANE_COST,
-  MISSING_SLOT_COST,
-  MOST_HARD_SECONDS,
-  MOST_POWER_DRILLS,
-  SECOND_COST,
-  SHORTFALL_SERVED,
-} from "./constants";
-export { type BodyOrder, mustPrecede, orderCost, orderDrills } from "./order-drills";
+export { HARD_EFFORT, LIMITER_SERVES, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
+export { partnersOf, releases } from "./needs";
+export { mustPrecede, orderCost, orderDrills } from "./order-drills";
+export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
 export { changeSeconds, type Placed, setUpSecondsAfter, timetable } from "./timetable";

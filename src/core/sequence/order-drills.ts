@@ -1,6 +1,6 @@
 import type { Drill, DrillId } from "../catalog";
 import type { DemandId } from "../demands";
-import type { Candidate } from "./choice-model";
+import type { Candidate } from "./candidate";
 import {
   BODY_ORDER_COST,
   EFFORT_DROP_COST,

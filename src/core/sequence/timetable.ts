@@ -1,5 +1,5 @@
 import type { Drill, Position } from "../catalog";
-import type { Candidate } from "./choice-model";
+import type { Candidate } from "./candidate";
 import { CHANGE_SECONDS } from "./constants";
 
 const UPRIGHT: readonly Position[] = ["standing", "at-rack", "hanging"];

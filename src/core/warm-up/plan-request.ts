@@ -1,5 +1,5 @@
 import type { AthleteProfile } from "../athlete";
-import type { Catalog, EquipmentId } from "../catalog";
+import { approachFor, type Catalog, type EquipmentId } from "../catalog";
 import type { PlannedLift, PlanRequest } from "../plan";
 import { barKit, type PlateKind } from "../plates";
 import type { UnitSystem, Weight } from "../units";
@@ -74,10 +74,7 @@ export function planRequestFor(
     lifts,
     minutes: draft.minutes,
     athlete,
-    approach:
-      catalog.drillsAlone.find((a) => a.id === lifts[0]!.lift.approach) ??
-      catalog.approaches.find((a) => a.id === draft.approach) ??
-      catalog.approaches[0]!,
+    approach: approachFor(catalog, lifts[0]!.lift, draft.approach),
     room: draft.room,
     equipment: new Set(gym.equipment),
     own: draft.own,

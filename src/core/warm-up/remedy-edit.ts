@@ -40,8 +40,9 @@ function editFor(change: Change, written: WrittenWarmUp, draft: WarmUpDraft): Wa
     }
     case "move-step": {
       const { drill, block, sets, amount } = stepAt(change.step);
-      const first = written.steps.findIndex((s) => s.block === block);
-      const place = change.to - first - (change.to > change.step ? 1 : 0);
+      // A place counts drills, not their rounds.
+      const ahead = written.steps.slice(0, change.to).filter((s) => s.block === block && s.drill !== drill);
+      const place = new Set(ahead.map((s) => s.drill.id)).size;
       return { kind: "pin", drill: drill.id, block, dose: { sets, amount }, place };
     }
     case "minutes":

@@ -4,6 +4,7 @@ import { planWarmUp } from "../plan";
 import {
   applyRemedy,
   findingsOf,
+  isSameFinding,
   type Remedy,
   type ReviewFinding,
   reviewContext,
@@ -46,7 +47,7 @@ export function* triedRemedies(
     const isGone = (edit: WarmUpEdit) => {
       const after = look(applyEdit(draft, edit));
       const found = findingsOf(after.written, after.context);
-      return !found.some((f) => f.code === finding.code && f.subject === finding.subject);
+      return !found.some((f) => isSameFinding(f, finding));
     };
     const options: { label: string; edit: WarmUpEdit }[] = [];
     for (const remedy of finding.remedies) {

@@ -10,6 +10,9 @@ import type { FirstStepsForm } from "@/server/first-steps";
 import { Button } from "@/ui/button";
 import { Wordmark } from "@/ui/wordmark";
 
+/** The lifts that have a weight of their own. */
+const mainLifts = catalog.lifts.filter((l) => !l.kind);
+
 /** A common set of plates to start from, in pairs. */
 const COMMON: Record<
   UnitSystem,
@@ -97,7 +100,7 @@ export function FirstSteps() {
             </Field>
             <Field label="Lift">
               <select className={FIELD} {...register("lift")}>
-                {catalog.lifts.map((l) => (
+                {mainLifts.map((l) => (
                   <option key={l.id} value={l.id}>
                     {l.name}
                   </option>

@@ -53,7 +53,7 @@ export function GroupSheet({
                   <span className="block text-xs text-ink-soft">
                     {s.reason}
                     {kit.length > 0 && ` With ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(" and ")}.`}
-                    {s.waves > 1 && " In two turns."}
+                    {s.turns > 1 && " In two turns."}
                   </span>
                   {s.substitutes.length > 0 && (
                     <span className="block text-xs">

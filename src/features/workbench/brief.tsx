@@ -3,7 +3,7 @@
 import { format, parseISO } from "date-fns";
 import { useMemo } from "react";
 import { catalog } from "@/catalog";
-import { AREAS } from "@/core/catalog";
+import { AREAS, approachFor } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { barKit, loadableTotals, loadTable, nearestLoadable } from "@/core/plates";
 import { fail, ok } from "@/core/result";
@@ -48,10 +48,9 @@ export function Brief({
   const planned = draft.lifts[at]!;
   const lift = catalog.lifts.find((l) => l.id === planned.lift);
   const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
-  const approach = catalog.approaches.find((a) => a.id === draft.approach);
-  const alone = catalog.drillsAlone.find(
-    (a) => a.id === catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift)?.approach,
-  );
+  const first = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift);
+  const approach = approachFor(catalog, first, draft.approach);
+  const isAlone = first?.kind === "drills-alone";
   const limiters = athlete.limiters.map((l) => DEMANDS[l].name.toLowerCase());
   const facts = [
     ...(limiters.length > 0 ? [`limited by ${limiters.join(" and ")}`] : []),
@@ -116,8 +115,8 @@ export function Brief({
         />
         <span className="flex flex-col">
           <span className="condensed text-2xs text-ink-faint">Approach</span>
-          {alone ? (
-            <span className="min-h-6 text-sm font-bold">{alone.name}</span>
+          {isAlone ? (
+            <span className="min-h-6 text-sm font-bold">{approach.name}</span>
           ) : (
             <span className="flex items-center gap-2">
               <Choice
@@ -165,7 +164,7 @@ export function Brief({
           : known
             ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
             : "No working weight on record for this lift."}{" "}
-        <span className="sr-only">{approach?.summary}</span>
+        <span className="sr-only">{approach.summary}</span>
       </p>
     </section>
   );

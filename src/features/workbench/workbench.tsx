@@ -36,9 +36,7 @@ import { WhyPanel } from "./why-panel";
 const FIRST: Chosen = { kind: "drill", drill: "" };
 
 /** What the review says with its remedies need not be said twice. */
-const REVIEWED = ["unserved-time", "unserved-approach", "unserved-dropped"];
-/** What a usual ramp takes: an approach's typical minutes are without it. */
-const RAMP_MINUTES = 6;
+const REVIEWED = ["unserved-time", "unserved-dropped"];
 
 /** The place where one athlete's warm-up is made. */
 export function Workbench({
@@ -67,11 +65,7 @@ export function Workbench({
   const settled = useDeferredValue(useMemo(() => ({ request, session }), [request, session]));
   const written = useMemo(() => writtenOf(settled.session, settled.request.minutes), [settled]);
   const found = useMemo(() => findingsOf(written, reviewContext(settled.request)), [written, settled]);
-  const gaveUp = useMemo(() => {
-    const usual = settled.request.approach.typicalMinutes.from + RAMP_MINUTES;
-    if (settled.request.minutes >= usual) return [];
-    return givenUp(settled.session, planWarmUp({ ...settled.request, minutes: usual }));
-  }, [settled]);
+  const gaveUp = useMemo(() => givenUp(settled.request, settled.session), [settled]);
   const remedies = useRemedies(draft, athlete, gym);
   const proof = useExactPlan(draft, athlete, gym, session);
   const { lift, kit } = request.lifts[at]!;
@@ -85,6 +79,7 @@ export function Workbench({
     areas: athlete.areas,
     age: ageOn(athlete.birthYear, opened.day),
   });
+  const isAlone = request.lifts[0]!.lift.kind === "drills-alone";
   const goToLift = (to: number) => {
     setWantedLift(to);
     setWanted(FIRST);
@@ -100,8 +95,9 @@ export function Workbench({
     undo,
     redo,
     onKeys: () => setKeysOpen(true),
-    onLift: goToLift,
-    onCompare: () => setComparing(true),
+    // A key for a lift that there is none of does nothing, and drills alone have nothing to be compared with.
+    onLift: (to) => to < draft.lifts.length && goToLift(to),
+    onCompare: () => !isAlone && setComparing(true),
   });
 
   const openAthlete = (athleteId: string) => {

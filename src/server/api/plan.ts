@@ -1,9 +1,9 @@
 import type { z } from "zod";
-import { catalog } from "@/catalog";
-import { type GroupPlan, planGroup } from "@/core/group";
+import { type GroupPlan, planGroupSteps } from "@/core/group";
 import { givenUp, type Plan, type PlanRequest, planExactly, planWarmUp, substitutesFor } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { planRequestSchema } from "../schemas/plan-api";
+import { finishBetweenRequests } from "./finish-between-requests";
 import { readBody } from "./problem";
 import { rampJson } from "./ramp";
 import { findingJson } from "./review";
@@ -11,15 +11,13 @@ import { equipmentOf, liftsOf, refuseLifts, sessionOf, withWorking } from "./ses
 
 type Body = z.output<typeof planRequestSchema>;
 
-/** An approach's usual minutes are without the ramp, which takes about so many. */
-const RAMP_MINUTES = 6;
+/** For an answer that nobody waits for any more. */
+const GONE = 499;
 
 /** A plan with its weights as numbers of the request's unit. */
 function planJson(plan: Plan, request: PlanRequest) {
   const { objective, bound, model } = plan.blocks[0]!.choice;
   const gained = objective - model.problem.atNothing;
-  const usual = request.approach.typicalMinutes.from + RAMP_MINUTES;
-  const isLate = request.minutes < usual;
   return {
     steps: plan.steps.map((step) => ({
       drill: step.drill.id,
@@ -48,7 +46,7 @@ function planJson(plan: Plan, request: PlanRequest) {
     seconds: plan.seconds,
     /** How much better another choice of drills could be at most, as a share of what this one reaches. */
     gap: gained <= 0 || !Number.isFinite(bound) ? 0 : Math.max(0, (bound - objective) / gained),
-    givenUp: isLate ? givenUp(plan, planWarmUp({ ...request, minutes: usual })) : [],
+    givenUp: givenUp(request, plan),
     findings: plan.findings,
     review: reviewWarmUp(writtenOf(plan, request.minutes), reviewContext(request)).map(findingJson),
   };
@@ -71,27 +69,26 @@ function groupJson(plan: GroupPlan) {
   };
 }
 
-function exactPlan(request: PlanRequest): Plan {
-  const planning = planExactly(request);
-  for (;;) {
-    const { value, done } = planning.next();
-    if (done) return value;
-  }
-}
-
 /** POST /api/plan: the warm-up of one athlete, or of a group. */
 export async function planResponse(request: Request): Promise<Response> {
   const read = await readBody(request, planRequestSchema);
   if ("refusal" in read) return read.refusal;
   const { body } = read;
-  if (body.group) return groupResponse(body, body.group);
+  if (body.group) return groupResponse(body, body.group, request.signal);
   const refusal = refuseLifts(body.lifts, body.unit, "lifts.");
   if (refusal) return refusal;
   const session = sessionOf(body);
-  return Response.json(planJson(body.exact ? exactPlan(session) : planWarmUp(session), session));
+  const plan = body.exact
+    ? await finishBetweenRequests(planExactly(session), request.signal)
+    : planWarmUp(session);
+  return plan ? Response.json(planJson(plan, session)) : new Response(null, { status: GONE });
 }
 
-function groupResponse(body: Body, group: NonNullable<Body["group"]>): Response {
+async function groupResponse(
+  body: Body,
+  group: NonNullable<Body["group"]>,
+  signal: AbortSignal,
+): Promise<Response> {
   const ownLifts = group.map(({ working }) => body.lifts.map((l, i) => withWorking(l, working?.[i])));
   for (const [a, lifts] of ownLifts.entries()) {
     const path = group[a]!.working ? `group.${a}.working.` : "lifts.";
@@ -99,10 +96,9 @@ function groupResponse(body: Body, group: NonNullable<Body["group"]>): Response 
     if (refusal) return refusal;
   }
   const session = sessionOf(body);
-  const plan = planGroup({
+  const planning = planGroupSteps({
     ...session,
     ...equipmentOf(body),
-    drills: catalog.drills,
     members: group.map(({ name, experience, limiters, areas }, a) => ({
       id: String(a),
       name,
@@ -110,5 +106,6 @@ function groupResponse(body: Body, group: NonNullable<Body["group"]>): Response 
       lifts: liftsOf(body, ownLifts[a]!),
     })),
   });
-  return Response.json(groupJson(plan));
+  const plan = await finishBetweenRequests(planning, signal);
+  return plan ? Response.json(groupJson(plan)) : new Response(null, { status: GONE });
 }

@@ -1,5 +1,5 @@
 import { catalog } from "@/catalog";
-import { EQUIPMENT_IDS, type EquipmentId, type Lift } from "@/core/catalog";
+import { approachFor, EQUIPMENT_IDS, type EquipmentId, type Lift } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 import type { PlannedLift, PlanRequest } from "@/core/plan";
 import { type BarKit, barKit } from "@/core/plates";
@@ -89,12 +89,13 @@ export function liftsOf(
 
 /** The plan request behind a request for one athlete. */
 export function sessionOf(body: SessionRequest): PlanRequest {
+  const lifts = liftsOf(body, body.lifts);
   return {
     unit: body.unit,
-    lifts: liftsOf(body, body.lifts),
+    lifts,
     minutes: body.minutes,
     athlete: body.athlete ?? { experience: "intermediate", limiters: [], areas: [] },
-    approach: [...catalog.approaches, ...catalog.drillsAlone].find((a) => a.id === body.approach)!,
+    approach: approachFor(catalog, lifts[0]!.lift, body.approach),
     room: body.room,
     equipment: equipmentOf(body).equipment,
     own: body.pins,

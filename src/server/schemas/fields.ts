@@ -40,6 +40,14 @@ export function idOf(ids: readonly string[], thing: string) {
   });
 }
 
+/** A lift that has a weight of its own. */
+export function loadedLiftField(catalog: Catalog) {
+  return idOf(
+    catalog.lifts.filter((l) => !l.kind).map((l) => l.id),
+    "lift",
+  );
+}
+
 export function liftField(catalog: Catalog) {
   return idOf(
     catalog.lifts.map((l) => l.id),

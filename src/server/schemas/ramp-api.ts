@@ -3,7 +3,7 @@ import { catalog } from "@/catalog";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
 import {
-  liftField,
+  loadedLiftField,
   rampSetsField,
   repsField,
   rirField,
@@ -43,7 +43,7 @@ export const platesField = z
 
 /** One lift with what it is loaded from. */
 const liftRequestSchema = z.strictObject({
-  lift: liftField(catalog),
+  lift: loadedLiftField(catalog),
   working: workingSchema,
   implement: barbellField,
   plates: platesField,

@@ -124,7 +124,7 @@ export const groupPlanResponseSchema = z.object({
       phase,
       dose,
       reason: z.string(),
-      waves: z.int(),
+      turns: z.int(),
       substitutes: z.array(z.object({ member: z.string(), drill: z.string().nullable() })),
     }),
   ),

@@ -1,0 +1,25 @@
+import type { Drill, Phase } from "../catalog";
+
+/** A drill at a dose that may be chosen. */
+export interface Candidate {
+  drill: Drill;
+  phase: Phase;
+  /** What is done in one stretch; blocks follow each other in the order of their numbers. */
+  block: number;
+  /** Sets of one round. */
+  sets: number;
+  amount: number;
+  /** How often the circuit that it belongs to goes round; 1 outside circuits. */
+  rounds: number;
+  /** Work and rests of one round. Seconds. */
+  workSeconds: number;
+  /** Work of all rounds, set-up and an estimate of the changes. Seconds. */
+  seconds: number;
+  /** Index of the demand and what the dose serves of it. */
+  serves: readonly { demand: number; served: number }[];
+  family: number;
+  /** Demand indices of the limiters that alone let it in; empty if the session asks for it anyway. */
+  onlyForLimiters: readonly number[];
+  /** Chosen by the coach: it stays. */
+  pinned: boolean;
+}

@@ -1,0 +1,1 @@
+export { finish } from "./finish";
