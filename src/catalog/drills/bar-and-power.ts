@@ -249,7 +249,7 @@ export const barAndPowerDrills: DrillContent[] = [
     id: "muscle-snatch",
     name: "Muscle snatch from the hang",
     phases: ["rehearse"],
-    serves: { "olympic-pull": 3, "receiving-overhead": 1, "rotator-cuff": 1, speed: 1 },
+    serves: { "olympic-pull": 3, "receiving-overhead": 2, "vertical-push": 2, "rotator-cuff": 1, speed: 1 },
     position: "standing",
     equipment: [["bar", "stick"]],
     dose: { kind: "reps", sets: [1, 2, 3], amount: [3, 3, 3], restSeconds: 20 },

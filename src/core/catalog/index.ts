@@ -24,4 +24,5 @@ export {
   turnsFor,
 } from "./equipment";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
+export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

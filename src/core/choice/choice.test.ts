@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { anyProblem } from "@/__tests__/problems";
-import { choose, isAllowed, objectiveOf, type Problem, type Progress, prove, search } from ".";
+import { finish } from "../steps";
+import { isAllowed, objectiveOf, type Problem, type Progress, Prover, prove, search } from ".";
 
 /** The best objective by trying every choice. */
 function bestOfAll(problem: Problem): number {
@@ -41,7 +42,7 @@ test("a quick choice is allowed, and no choice goes over its bound", () => {
       for (const chosen of [search(problem), search(problem, [], undefined, "full")]) {
         expect(isAllowed(problem, chosen)).toBe(true);
       }
-      const { chosen, bound } = choose(problem, 1e5);
+      const { chosen, bound } = finish(new Prover(problem).prove([], Number.NEGATIVE_INFINITY, 1e5));
       expect(isAllowed(problem, chosen)).toBe(true);
       expect(bound).toBeGreaterThanOrEqual(bestOfAll(problem) - 1e-6);
     }),
@@ -70,6 +71,42 @@ test("more room never gives a worse best choice, and an option less never a bett
       const options = problem.options.map((o, i) => (i === gone ? { ...o, gives: [], cost: 100 } : o));
       fc.pre(!problem.options.some((o) => o.partners?.includes(gone)));
       expect(proven({ ...problem, options }).last.objective).toBeLessThanOrEqual(now + 1e-5);
+    }),
+  );
+});
+
+test("asked again with another scarce limit it proves what it proves anew", () => {
+  fc.assert(
+    fc.property(
+      anyProblem,
+      fc.array(fc.integer({ min: 0, max: 120 }), { maxLength: 5 }),
+      (problem, times) => {
+        fc.pre(problem.required.length === 0);
+        const prover = new Prover(problem);
+        let start: readonly number[] = [];
+        for (const most of times) {
+          prover.setScarce(most);
+          const limits = problem.limits.with(problem.scarce, { most });
+          const anew = finish(prove({ ...problem, limits }));
+          const again = finish(prover.prove(start));
+          expect(isAllowed({ ...problem, limits }, again.chosen)).toBe(true);
+          expect(again.objective).toBeCloseTo(anew.objective, 5);
+          expect(prover.bound()).toBeGreaterThanOrEqual(again.objective - 1e-6);
+          start = again.chosen;
+        }
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
+
+test("nothing is looked for where the bound cannot beat what is known", () => {
+  fc.assert(
+    fc.property(anyProblem, (problem) => {
+      const { objective } = finish(prove(problem));
+      const { bound, objective: found } = finish(new Prover(problem).prove([], objective + 1));
+      // Either it saw at once that there is none, or it went on and found the best there is.
+      expect(bound <= objective + 1 + 1e-6 || Math.abs(found - objective) < 1e-5).toBe(true);
     }),
   );
 });

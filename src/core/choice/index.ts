@@ -1,4 +1,4 @@
 export { type Goal, type Limit, type Option, type Problem, type Term, worthOf } from "./problem";
-export { choose, type Progress, prove, relaxedBound } from "./prove";
+export { type Progress, Prover, prove } from "./prove";
 export { fill, search, searchSteps } from "./search";
 export { EPSILON, isAllowed, objectiveOf, Selection } from "./selection";

@@ -1,4 +1,3 @@
-import { finish } from "../steps";
 import type { Problem } from "./problem";
 import { Relaxation } from "./relaxation";
 import { search } from "./search";
@@ -21,9 +20,9 @@ const WHOLE = 1e-6;
 /** After so many pivots the table is set up anew, so that rounding cannot pile up. */
 const FRESH_AFTER = 3000;
 /** What a search counts for: about as long as so much work takes. */
-const SEARCH_WORK = { brief: 2e5, full: 6e5 };
+const SEARCH_WORK = { brief: 1e5, full: 3e5 };
 /** A search in full is worth its time where there is at least so much work to spend. */
-const FULL_SEARCH_FROM = 1.5e6;
+const FULL_SEARCH_FROM = 5e5;
 /** Progress is told each time about so much work has been done: some milliseconds. */
 const TELL_EVERY = 1e6;
 
@@ -33,124 +32,162 @@ interface Branch {
   bound: number;
 }
 
+/** Options to choose from and the table of their relaxation. */
+interface Relaxed {
+  options: readonly number[];
+  relaxation: Relaxation;
+  /** No choice among these options can reach more. Points. */
+  bound: number;
+}
+
 /**
- * Finds the best choice and proves it, by branch and bound on the linear relaxation. What a single option can
- * no longer improve is left out for good on the way.
- *
- * @param start a choice to beat; one that breaks a rule is mended first.
- * @param beat only choices with a greater objective are of interest; if there is none the search ends at once.
- * @param mostWork stop after about so much work with the best choice so far and what is still open as its bound.
- * @returns yields how far it is from time to time, and returns the best choice with `bound` = `objective`.
+ * Answers one problem over and over while its scarce limit changes. What has been worked out for one limit is
+ * where the answer for the next one begins; the same questions in the same order get the same answers.
  */
-export function* prove(
-  problem: Problem,
-  start: readonly number[] = [],
-  beat = Number.NEGATIVE_INFINITY,
-  mostWork = Number.POSITIVE_INFINITY,
-): Generator<Progress, Progress> {
-  const all = problem.options.map((_, i) => i);
-  // The root: its whole part, filled up and improved, is a good first choice.
-  let options = all;
-  let relaxation = new Relaxation(problem, options);
-  let bound = relaxation.solve();
-  const mended = isAllowed(problem, start) ? start : search(problem, start, all);
-  let best = start.length > 0 ? mended.slice() : search(problem, wholeOf(relaxation), all);
-  let objective = objectiveOf(problem, best);
-  let workBefore = SEARCH_WORK.brief;
+export class Prover {
+  /** The problem with the scarce limit as it is now. */
+  problem: Problem;
+  private root: Relaxation | null = null;
+  private readonly all: readonly number[];
 
-  const improveFrom = (rough: readonly number[], depth: "brief" | "full" = "brief") => {
-    workBefore += SEARCH_WORK[depth];
-    improveWith(search(problem, rough, options, depth));
-  };
-  const improveWith = (found: readonly number[]) => {
-    const value = objectiveOf(problem, found);
-    if (value <= objective + SAME) return;
-    objective = value;
-    best = found.slice();
-  };
-
-  if (bound <= beat + SAME) return { chosen: sorted(best), objective, bound, work: relaxation.work };
-  if (start.length > 0 && bound > objective + SAME) {
-    improveFrom(wholeOf(relaxation));
+  constructor(private readonly given: Problem) {
+    this.problem = given;
+    this.all = given.options.map((_, i) => i);
   }
-  // Leave out for good what cannot be part of anything better.
-  for (let shrunk = true; shrunk && bound > objective + SAME; ) {
-    const kept = relaxation.binaries.filter(
-      (b) =>
-        b.option !== null &&
-        !(
-          relaxation.valueOf(b.variable) < WHOLE &&
-          bound - relaxation.priceOfMoving(b.variable) <= objective + SAME
-        ),
-    );
-    shrunk = kept.length < options.length * 0.8;
-    if (shrunk) {
-      options = kept.map((b) => b.option!);
+
+  /** Changes the scarce limit. */
+  setScarce(most: number): void {
+    this.problem = { ...this.given, limits: this.given.limits.with(this.given.scarce, { most }) };
+  }
+
+  /**
+   * The most that any choice could reach, by the linear relaxation. Points.
+   *
+   * @param enough what is certain to be below this may be any bound below it.
+   */
+  bound(enough?: number): number {
+    return this.relaxed(enough).bound;
+  }
+
+  private relaxed(enough?: number): Relaxed {
+    if (this.root === null || this.root.pivots > FRESH_AFTER)
+      this.root = new Relaxation(this.given, this.all);
+    const { given, problem, root } = this;
+    apply(root, []);
+    root.setMoreOfScarce(problem.limits[given.scarce]!.most - given.limits[given.scarce]!.most);
+    return { options: this.all, relaxation: root, bound: root.solve(enough) };
+  }
+
+  /**
+   * Finds the best choice and proves it, by branch and bound on the linear relaxation. What a single option can
+   * no longer improve is left out for good on the way.
+   *
+   * @param start a choice to beat; one that breaks a rule is mended first.
+   * @param beat only choices with a greater objective are of interest; if there is none the search ends at once.
+   * @param mostWork stop after about so much work with the best choice so far and what is still open as its bound.
+   * @returns yields how far it is from time to time, and returns the best choice with `bound` = `objective`.
+   */
+  *prove(
+    start: readonly number[] = [],
+    beat = Number.NEGATIVE_INFINITY,
+    mostWork = Number.POSITIVE_INFINITY,
+  ): Generator<Progress, Progress> {
+    const { problem, all } = this;
+    const workAtStart = this.root?.work ?? 0;
+    // The root: its whole part, filled up and improved, is a good first choice.
+    let { options, relaxation, bound } = this.relaxed();
+    let workBefore = SEARCH_WORK.brief - workAtStart;
+    const mended = isAllowed(problem, start) ? start : search(problem, start, all);
+    let best = start.length > 0 ? mended.slice() : search(problem, wholeOf(relaxation), all);
+    let objective = objectiveOf(problem, best);
+
+    const improveFrom = (rough: readonly number[], depth: "brief" | "full" = "brief") => {
+      workBefore += SEARCH_WORK[depth];
+      improveWith(search(problem, rough, options, depth));
+    };
+    const improveWith = (found: readonly number[]) => {
+      const value = objectiveOf(problem, found);
+      if (value <= objective + SAME) return;
+      objective = value;
+      best = found.slice();
+    };
+    const takeUp = (kept: readonly number[]) => {
+      options = kept;
       workBefore += relaxation.work;
       relaxation = new Relaxation(problem, options);
-      bound = relaxation.solve();
+    };
+    const workNow = () => workBefore + relaxation.work;
+
+    if (bound <= beat + SAME) return { chosen: sorted(best), objective, bound, work: workNow() };
+    if (start.length > 0 && bound > objective + SAME) improveFrom(wholeOf(relaxation));
+    // Leave out for good what cannot be part of anything better.
+    for (let shrunk = true; shrunk && bound > objective + SAME; ) {
+      const kept = relaxation.binaries.filter(
+        (b) =>
+          b.option !== null &&
+          !(
+            relaxation.valueOf(b.variable) < WHOLE &&
+            bound - relaxation.priceOfMoving(b.variable) <= objective + SAME
+          ),
+      );
+      shrunk = kept.length < options.length * 0.8;
+      if (shrunk) {
+        takeUp(kept.map((b) => b.option!));
+        bound = relaxation.solve();
+      }
     }
+
+    // Where another choice is to be beaten, branching finds out sooner whether this one can.
+    const isFirst = beat === Number.NEGATIVE_INFINITY;
+    if (isFirst && bound > objective + SAME && mostWork >= FULL_SEARCH_FROM) improveFrom(best, "full");
+
+    const open: Branch[] = [{ fixed: [], bound }];
+    let told = 0;
+    let nodes = 0;
+    const openBound = () => open.reduce((most, b) => Math.max(most, b.bound), objective);
+
+    while (open.length > 0) {
+      const branch = open.pop()!;
+      if (branch.bound <= objective + SAME) continue;
+      if (relaxation.pivots > FRESH_AFTER) takeUp(options);
+      apply(relaxation, branch.fixed);
+      const relaxed = relaxation.solve(objective + SAME);
+      const reach = Math.min(branch.bound, relaxed);
+      const work = workNow();
+      if (work > mostWork) {
+        return { chosen: sorted(best), objective, bound: Math.max(reach, openBound()), work };
+      }
+      if (work - told > TELL_EVERY) {
+        told = work;
+        yield { chosen: best, objective, bound: Math.max(reach, openBound()), work };
+      }
+      if (reach <= objective + SAME) continue;
+
+      nodes += 1;
+      if ((nodes & (nodes - 1)) === 0) improveFrom(wholeOf(relaxation));
+
+      const split = chooseSplit(relaxation, relaxed, objective);
+      if (split === "whole") {
+        const chosen = wholeOf(relaxation);
+        if (isAllowed(problem, chosen)) improveWith(chosen);
+        continue;
+      }
+      const fixed = [...branch.fixed, ...split.certain];
+      for (const { to, bound } of split.ways) {
+        if (bound <= objective + SAME) continue;
+        open.push({ fixed: [...fixed, { binary: split.binary, to }], bound: Math.min(bound, reach) });
+      }
+    }
+    return { chosen: sorted(best), objective, bound: objective, work: workNow() };
   }
+}
 
-  if (bound > objective + SAME && mostWork >= FULL_SEARCH_FROM) improveFrom(best, "full");
-
-  const open: Branch[] = [{ fixed: [], bound }];
-  let told = 0;
-  let nodes = 0;
-  const openBound = () => open.reduce((most, b) => Math.max(most, b.bound), objective);
-
-  while (open.length > 0) {
-    const branch = open.pop()!;
-    if (branch.bound <= objective + SAME) continue;
-    if (relaxation.pivots > FRESH_AFTER) {
-      workBefore += relaxation.work;
-      relaxation = new Relaxation(problem, options);
-    }
-    apply(relaxation, branch.fixed);
-    const relaxed = relaxation.solve(objective + SAME);
-    const reach = Math.min(branch.bound, relaxed);
-    const work = workBefore + relaxation.work;
-    if (work > mostWork) {
-      return { chosen: sorted(best), objective, bound: Math.max(reach, openBound()), work };
-    }
-    if (work - told > TELL_EVERY) {
-      told = work;
-      yield { chosen: best, objective, bound: Math.max(reach, openBound()), work };
-    }
-    if (reach <= objective + SAME) continue;
-
-    nodes += 1;
-    if ((nodes & (nodes - 1)) === 0) improveFrom(wholeOf(relaxation));
-
-    const split = chooseSplit(relaxation, relaxed, objective);
-    if (split === "whole") {
-      const chosen = wholeOf(relaxation);
-      if (isAllowed(problem, chosen)) improveWith(chosen);
-      continue;
-    }
-    const fixed = [...branch.fixed, ...split.certain];
-    for (const { to, bound } of split.ways) {
-      if (bound <= objective + SAME) continue;
-      open.push({ fixed: [...fixed, { binary: split.binary, to }], bound: Math.min(bound, reach) });
-    }
-  }
-  return {
-    chosen: sorted(best),
-    objective,
-    bound: objective,
-    work: workBefore + relaxation.work,
-  };
+/** The best choice of a problem, proven; see `Prover.prove`. */
+export function prove(problem: Problem): Generator<Progress, Progress> {
+  return new Prover(problem).prove();
 }
 
 const sorted = (chosen: readonly number[]) => chosen.toSorted((a, b) => a - b);
-
-/** The most that any choice could reach, by the linear relaxation. Points. */
-export function relaxedBound(problem: Problem): number {
-  return new Relaxation(
-    problem,
-    problem.options.map((_, i) => i),
-  ).solve();
-}
 
 /** The options that the relaxation chooses by more than half. */
 function wholeOf(relaxation: Relaxation): number[] {
@@ -212,17 +249,4 @@ function chooseSplit(relaxation: Relaxation, relaxed: number, objective: number)
 
 function isOutside(relaxation: Relaxation, variable: number): boolean {
   return relaxation.priceOfMoving(variable) > 0;
-}
-
-/**
- * A very good choice at once: as `prove`, but stopped after so much work, so that the same problem always gives
- * the same choice, whatever the machine. `bound` tells how much better another one could be at most.
- */
-export function choose(
-  problem: Problem,
-  mostWork: number,
-  start?: readonly number[],
-  beat?: number,
-): Progress {
-  return finish(prove(problem, start, beat, mostWork));
 }

@@ -49,6 +49,9 @@ export class Relaxation {
   private readonly upper: Float64Array;
   private readonly cost: Float64Array;
   private readonly constant: number;
+  /** The slack of the scarce limit, and what one of the limit's units is in its row. */
+  private scarceSlack = -1;
+  private scarceScale = 1;
 
   /**
    * @param options the options that are left to choose from; the others count as not chosen.
@@ -85,8 +88,10 @@ export class Relaxation {
       goals.flatMap((goal, g) => (goalRows[g]!.terms.length > goal.pieces.length ? [] : [g])),
     );
     const familyRows: number[] = [];
-    for (const row of limitRows) {
-      if (row.terms.reduce((sum, [, a]) => sum + a, 0) <= row.most) continue;
+    let scarceRow = -1;
+    for (const [l, row] of limitRows.entries()) {
+      if (l === problem.scarce && row.terms.length > 0 && Number.isFinite(row.most)) scarceRow = rows.length;
+      else if (row.terms.reduce((sum, [, a]) => sum + a, 0) <= row.most) continue;
       if (row.most === 1 && row.terms.every(([, a]) => a === 1)) {
         row.slackMost = 1;
         familyRows.push(rows.length);
@@ -139,6 +144,10 @@ export class Relaxation {
       const scale =
         slackMost === Number.POSITIVE_INFINITY ? 1 / Math.max(...terms.map(([, a]) => Math.abs(a))) : 1;
       this.upper[slack] = slackMost;
+      if (i === scarceRow) {
+        this.scarceSlack = slack;
+        this.scarceScale = scale;
+      }
       let left = most * scale;
       for (const [j, amount] of terms) {
         this.table[i * n + j]! += amount * scale;
@@ -173,6 +182,13 @@ export class Relaxation {
     const column = -1 - place;
     const wanted = this.reduced[column]! > 0 ? upper : lower;
     this.moveTo(column, wanted);
+  }
+
+  /** Changes the scarce limit; `by` is how much more there is than in the problem that the table was made from. */
+  setMoreOfScarce(by: number): void {
+    // Where nothing uses it, or there is no end of it, it has no row.
+    if (this.scarceSlack >= 0)
+      this.setBounds(this.scarceSlack, -by * this.scarceScale, Number.POSITIVE_INFINITY);
   }
 
   /** Moves a variable outside the basis to a value, and with it the basis. */

@@ -50,12 +50,40 @@ export function fill(problem: Problem, start: readonly number[]): number[] {
   return searching.selection.chosen.slice();
 }
 
+/** Options that may still join, and what each would gain at most: others joining only take from it. */
+class Waiting {
+  count = 0;
+  readonly option: Int32Array;
+  readonly gain: Float64Array;
+
+  constructor(size: number) {
+    this.option = new Int32Array(size);
+    this.gain = new Float64Array(size);
+  }
+
+  push(option: number, gain: number): void {
+    this.option[this.count] = option;
+    this.gain[this.count] = gain;
+    this.count += 1;
+  }
+
+  copyFrom(other: Waiting): void {
+    this.count = other.count;
+    this.option.set(other.option.subarray(0, other.count));
+    this.gain.set(other.gain.subarray(0, other.count));
+  }
+}
+
 class Search {
   readonly selection: Selection;
-  private readonly free: readonly number[];
-  /** Options that can gain at all, with the most they can, the most promising first: others only take from it. */
-  private readonly byGain: readonly { option: number; most: number }[];
-  private readonly byGainPerUnit: readonly { option: number; most: number }[];
+  /** Options that can gain at all, those that can gain most first. */
+  private readonly byGain: Int32Array;
+  /** What each of these gains while nothing is chosen. */
+  private readonly alone: Float64Array;
+  /** What each option uses of the scarce limit. */
+  private readonly scarceUse: Float64Array;
+  private readonly here: Waiting;
+  private readonly left: Waiting;
   /** The required list of an option, if it is in one. */
   private readonly listOf = new Map<number, readonly number[]>();
 
@@ -65,15 +93,19 @@ class Search {
   ) {
     this.selection = new Selection(problem);
     for (const list of problem.required) for (const option of list) this.listOf.set(option, list);
-    this.free = among.filter((i) => !this.listOf.has(i));
-    const alone = this.free.map((option) => ({ option, gain: this.selection.gain(option) }));
-    const gaining = alone.filter((a) => a.gain > EPSILON);
-    const byScore = (score: (a: (typeof alone)[number]) => number) =>
-      gaining
-        .map((a) => ({ option: a.option, most: score(a) }))
-        .sort((a, b) => b.most - a.most || a.option - b.option);
-    this.byGain = byScore((a) => a.gain);
-    this.byGainPerUnit = byScore((a) => a.gain / this.usesOf(a.option));
+    this.alone = new Float64Array(problem.options.length);
+    for (const option of among) this.alone[option] = this.selection.gain(option);
+    this.byGain = Int32Array.from(
+      among
+        .filter((option) => this.alone[option]! > EPSILON && !this.listOf.has(option))
+        .sort((a, b) => this.alone[b]! - this.alone[a]! || a - b),
+    );
+    this.scarceUse = Float64Array.from(
+      problem.options,
+      (o) => o.uses.find((u) => u.index === problem.scarce)?.amount ?? 1,
+    );
+    this.here = new Waiting(this.byGain.length);
+    this.left = new Waiting(this.byGain.length);
   }
 
   begin(start: readonly number[]): void {
@@ -103,30 +135,58 @@ class Search {
 
   /** Adds the best option that may join until none gains. */
   private fill(perUnit: boolean): void {
-    for (;;) {
-      const best = this.bestToAdd(perUnit);
+    this.lookAround();
+    this.fillFromHere(perUnit);
+  }
+
+  /** Notes which options have room beside what is chosen, and what they gain. */
+  private lookAround(): void {
+    const { selection, here } = this;
+    here.count = 0;
+    for (const option of this.byGain) {
+      if (selection.has(option) || !selection.hasRoomFor(option)) continue;
+      const gain = selection.gain(option);
+      if (gain > EPSILON) here.push(option, gain);
+    }
+  }
+
+  /** As `fill`, for what is chosen as it was when it looked around last. */
+  private fillFromHere(perUnit: boolean): void {
+    this.left.copyFrom(this.here);
+    for (let isFirst = true; ; isFirst = false) {
+      const best = this.bestToAdd(perUnit, isFirst);
       if (best === null) return;
       this.selection.add(best);
     }
   }
 
-  private usesOf(option: number): number {
-    return this.problem.options[option]!.uses.find((u) => u.index === this.problem.scarce)?.amount ?? 1;
-  }
-
-  private bestToAdd(perUnit: boolean): number | null {
+  /** @param areExact the gains of all that is left are what they gain now. */
+  private bestToAdd(perUnit: boolean, areExact: boolean): number | null {
+    const { selection, left, scarceUse } = this;
     let best: number | null = null;
     let bestScore = EPSILON;
-    for (const { option, most } of perUnit ? this.byGainPerUnit : this.byGain) {
-      if (most <= bestScore) break;
-      if (!this.selection.admits(option)) continue;
-      const gain = this.selection.gain(option);
-      const score = perUnit ? gain / this.usesOf(option) : gain;
-      if (gain > EPSILON && score > bestScore + EPSILON) {
-        best = option;
-        bestScore = score;
+    let kept = 0;
+    for (let k = 0; k < left.count; k++) {
+      const option = left.option[k]!;
+      let gain = left.gain[k]!;
+      const share = perUnit ? 1 / scarceUse[option]! : 1;
+      if (gain * share > bestScore + EPSILON && (areExact || !selection.has(option))) {
+        // What has no room or gains nothing never will while others only join.
+        if (!areExact) {
+          gain = selection.hasRoomFor(option) ? selection.gain(option) : 0;
+          if (gain <= EPSILON) continue;
+        }
+        if (gain * share > bestScore + EPSILON && selection.hasPartnerFor(option)) {
+          best = option;
+          bestScore = gain * share;
+        }
       }
+      if (selection.has(option)) continue;
+      left.option[kept] = option;
+      left.gain[kept] = gain;
+      kept += 1;
     }
+    left.count = kept;
     return best;
   }
 
@@ -149,7 +209,7 @@ class Search {
     const { selection } = this;
     const value = selection.objective();
     let tried = 0;
-    for (const { option } of this.byGain) {
+    for (const option of this.byGain) {
       if (selection.has(option)) continue;
       tried += 1;
       if (tried > FORCED) return false;
@@ -179,7 +239,7 @@ class Search {
       for (const option of selection.chosen) {
         if (this.listOf.has(option)) continue;
         if (!problem.options[option]!.uses.some((u) => full.some((f) => f.index === u.index))) continue;
-        const cost = selection.loss(option) / this.usesOf(option);
+        const cost = selection.loss(option) / this.scarceUse[option]!;
         if (cost < leastCost) {
           least = option;
           leastCost = cost;
@@ -225,7 +285,8 @@ class Search {
     const value = selection.objective();
     for (const perUnit of [false, true]) {
       for (const option of out) this.takeOut(option);
-      this.fill(perUnit);
+      if (!perUnit) this.lookAround();
+      this.fillFromHere(perUnit);
       if (selection.objective() > value + EPSILON) return true;
       this.restore(before);
     }

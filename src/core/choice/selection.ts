@@ -1,41 +1,106 @@
-import { type Problem, worthOf } from "./problem";
+import { type Problem, type Term, worthOf } from "./problem";
 
 /** Differences below this are rounding. */
 export const EPSILON = 1e-9;
 
-/** For each option the options that have it as a partner. */
-function dependentsOf(problem: Problem): readonly (readonly number[])[] {
-  const dependents: number[][] = problem.options.map(() => []);
-  problem.options.forEach((option, i) => {
-    for (const p of option.partners ?? []) dependents[p]!.push(i);
-  });
-  return dependents;
+/**
+ * A problem's options and goals in flat arrays, because a search asks for the gain of every option over and over.
+ * Option i gives `giveAmount[k]` to `giveGoal[k]` for k from `giveFrom[i]` to `giveFrom[i + 1]`, and so on.
+ */
+interface Flat {
+  giveFrom: Int32Array;
+  giveGoal: Int32Array;
+  giveAmount: Float64Array;
+  useFrom: Int32Array;
+  useLimit: Int32Array;
+  useAmount: Float64Array;
+  pieceFrom: Int32Array;
+  pieceUpTo: Float64Array;
+  pieceSlope: Float64Array;
+  cost: Float64Array;
+  /** For each option the options that have it as a partner. */
+  dependents: readonly (readonly number[])[];
 }
 
-const dependentsByProblem = new WeakMap<readonly unknown[], readonly (readonly number[])[]>();
+/** Where the parts of each list begin in the list of all parts, and where the last one ends. */
+function starts(lists: readonly (readonly unknown[])[]): Int32Array {
+  const from = new Int32Array(lists.length + 1);
+  lists.forEach((list, i) => {
+    from[i + 1] = from[i]! + list.length;
+  });
+  return from;
+}
 
-/**
- * Chosen options and the objective they make, kept up to date as options come and go. Written as running sums
- * because a search asks for the gain of every option over and over.
- */
+/** The terms of all lists, one after the other. */
+function flattenTerms(lists: readonly (readonly Term[])[]) {
+  const from = starts(lists);
+  const index = new Int32Array(from.at(-1)!);
+  const amount = new Float64Array(from.at(-1)!);
+  let k = 0;
+  for (const list of lists) {
+    for (const term of list) {
+      index[k] = term.index;
+      amount[k] = term.amount;
+      k += 1;
+    }
+  }
+  return { from, index, amount };
+}
+
+function flatten({ options, goals }: Problem): Flat {
+  const gives = flattenTerms(options.map((o) => o.gives));
+  const uses = flattenTerms(options.map((o) => o.uses));
+  const pieces = goals.map((g) => g.pieces);
+  const dependents: number[][] = options.map(() => []);
+  options.forEach((option, i) => {
+    for (const p of option.partners ?? []) dependents[p]!.push(i);
+  });
+  return {
+    giveFrom: gives.from,
+    giveGoal: gives.index,
+    giveAmount: gives.amount,
+    useFrom: uses.from,
+    useLimit: uses.index,
+    useAmount: uses.amount,
+    pieceFrom: starts(pieces),
+    pieceUpTo: Float64Array.from(pieces.flatMap((list) => list.map((p) => p.upTo))),
+    pieceSlope: Float64Array.from(pieces.flatMap((list) => list.map((p) => p.slope))),
+    cost: Float64Array.from(options, (o) => o.cost),
+    dependents,
+  };
+}
+
+/** Kept by the problem's options, which problems that differ in their limits share. */
+const flatByOptions = new WeakMap<readonly unknown[], Flat>();
+
+function flatOf(problem: Problem): Flat {
+  const known = flatByOptions.get(problem.options);
+  if (known) return known;
+  const flat = flatten(problem);
+  flatByOptions.set(problem.options, flat);
+  return flat;
+}
+
+/** Chosen options and the objective they make, kept up to date as options come and go. */
 export class Selection {
   readonly chosen: number[] = [];
   private readonly met: Float64Array;
   private readonly used: Float64Array;
+  /** The most that may be used of each limit, rounding allowed for. */
+  private readonly most: Float64Array;
   private readonly isIn: Uint8Array;
   /** How many partners of each option are chosen. */
   private readonly partnersIn: Int32Array;
-  private readonly dependents: readonly (readonly number[])[];
+  private readonly flat: Flat;
   private cost = 0;
 
   constructor(private readonly problem: Problem) {
     this.met = new Float64Array(problem.goals.length);
     this.used = new Float64Array(problem.limits.length);
+    this.most = Float64Array.from(problem.limits, (limit) => limit.most + EPSILON);
     this.isIn = new Uint8Array(problem.options.length);
     this.partnersIn = new Int32Array(problem.options.length);
-    const known = dependentsByProblem.get(problem.options) ?? dependentsOf(problem);
-    dependentsByProblem.set(problem.options, known);
-    this.dependents = known;
+    this.flat = flatOf(problem);
   }
 
   has(option: number): boolean {
@@ -62,53 +127,62 @@ export class Selection {
     this.count(option, -1);
   }
 
-  private count(index: number, sign: 1 | -1): void {
-    const option = this.problem.options[index]!;
-    this.isIn[index] = sign === 1 ? 1 : 0;
-    for (const { index: goal, amount } of option.gives) this.met[goal]! += sign * amount;
-    for (const { index: limit, amount } of option.uses) this.used[limit]! += sign * amount;
-    for (const d of this.dependents[index]!) this.partnersIn[d]! += sign;
-    this.cost += sign * option.cost;
+  private count(option: number, sign: 1 | -1): void {
+    const { giveFrom, giveGoal, giveAmount, useFrom, useLimit, useAmount, cost, dependents } = this.flat;
+    this.isIn[option] = sign === 1 ? 1 : 0;
+    for (let k = giveFrom[option]!; k < giveFrom[option + 1]!; k++) {
+      this.met[giveGoal[k]!]! += sign * giveAmount[k]!;
+    }
+    for (let k = useFrom[option]!; k < useFrom[option + 1]!; k++) {
+      this.used[useLimit[k]!]! += sign * useAmount[k]!;
+    }
+    for (const d of dependents[option]!) this.partnersIn[d]! += sign;
+    this.cost += sign * cost[option]!;
   }
 
   /** Whether an option may join: it is not in yet, every limit has room, and a partner is there if it needs one. */
-  admits(index: number): boolean {
-    const option = this.problem.options[index]!;
-    if (this.isIn[index] === 1) return false;
-    if (option.partners && this.partnersIn[index] === 0) return false;
-    return this.hasRoomFor(index);
+  admits(option: number): boolean {
+    return this.isIn[option] === 0 && this.hasPartnerFor(option) && this.hasRoomFor(option);
+  }
+
+  /** Whether a partner of an option is there, or it needs none. */
+  hasPartnerFor(option: number): boolean {
+    return this.partnersIn[option]! > 0 || this.problem.options[option]!.partners === null;
   }
 
   /** Whether every limit has room for an option. */
-  hasRoomFor(index: number): boolean {
-    for (const { index: limit, amount } of this.problem.options[index]!.uses) {
-      if (this.used[limit]! + amount > this.problem.limits[limit]!.most + EPSILON) return false;
+  hasRoomFor(option: number): boolean {
+    const { useFrom, useLimit, useAmount } = this.flat;
+    for (let k = useFrom[option]!; k < useFrom[option + 1]!; k++) {
+      const limit = useLimit[k]!;
+      if (this.used[limit]! + useAmount[k]! > this.most[limit]!) return false;
     }
     return true;
   }
 
   /** Whether a chosen option may leave without leaving another one without its partner. */
-  canLose(index: number): boolean {
-    return this.dependents[index]!.every((d) => !this.has(d) || this.partnersIn[d]! > 1);
+  canLose(option: number): boolean {
+    return this.flat.dependents[option]!.every((d) => !this.has(d) || this.partnersIn[d]! > 1);
   }
 
   /** The chosen options that would stand without a partner if this one left. */
-  widowedBy(index: number): number[] {
-    return this.dependents[index]!.filter((d) => this.has(d) && this.partnersIn[d] === 1);
+  widowedBy(option: number): number[] {
+    return this.flat.dependents[option]!.filter((d) => this.has(d) && this.partnersIn[d] === 1);
   }
 
-  /** What the objective gains if an option joins. Points. */
-  gain(index: number): number {
-    const { goals } = this.problem;
-    const option = this.problem.options[index]!;
-    let gain = -option.cost;
-    for (const { index: goal, amount } of option.gives) {
+  /** What the objective gains if an option joins. Points. It only falls as others join. */
+  gain(option: number): number {
+    const { giveFrom, giveGoal, giveAmount, pieceFrom, pieceUpTo, pieceSlope, cost } = this.flat;
+    let gain = -cost[option]!;
+    for (let k = giveFrom[option]!; k < giveFrom[option + 1]!; k++) {
+      const goal = giveGoal[k]!;
       let at = this.met[goal]!;
-      let left = amount;
-      for (const { upTo, slope } of goals[goal]!.pieces) {
-        if (at >= upTo) continue;
-        const here = Math.min(left, upTo - at);
-        gain += slope * here;
+      let left = giveAmount[k]!;
+      for (let p = pieceFrom[goal]!; p < pieceFrom[goal + 1]!; p++) {
+        const room = pieceUpTo[p]! - at;
+        if (room <= 0) continue;
+        const here = Math.min(left, room);
+        gain += pieceSlope[p]! * here;
         at += here;
         left -= here;
         if (left <= 0) break;
@@ -118,10 +192,10 @@ export class Selection {
   }
 
   /** What the objective loses if a chosen option leaves. Points. */
-  loss(index: number): number {
-    this.count(index, -1);
-    const loss = this.gain(index);
-    this.count(index, 1);
+  loss(option: number): number {
+    this.count(option, -1);
+    const loss = this.gain(option);
+    this.count(option, 1);
     return loss;
   }
 

@@ -55,14 +55,24 @@ const LEVELS = [
   { share: 1.5, effect: 1.2 },
 ];
 
+/** Sets, amount, and what they are worth against the middle dose. */
+export interface DoseLevel {
+  sets: number;
+  amount: number;
+  effect: number;
+}
+
+const levelsOf = new WeakMap<DoseRange, readonly DoseLevel[]>();
+
 /**
- * The doses a plan chooses from. Levels that fall on the same sets and amount are given once.
- *
- * @returns sets, amount, and what the dose is worth against the middle one (0.75, 1 or 1.2).
+ * The doses a plan chooses from, worth 0.75, 1 or 1.2 of the middle one. Levels that fall on the same sets and
+ * amount are given once. Kept for each range, since every plan asks for those of all drills.
  */
-export function doseLevels(range: DoseRange): { sets: number; amount: number; effect: number }[] {
+export function doseLevels(range: DoseRange): readonly DoseLevel[] {
+  const known = levelsOf.get(range);
+  if (known) return known;
   const middle = range.sets[1] * range.amount[1];
-  const levels: { sets: number; amount: number; effect: number }[] = [];
+  const levels: DoseLevel[] = [];
   for (const { share, effect } of LEVELS) {
     const nearest = nearestDose(range, middle * share);
     if (!levels.some((l) => l.sets === nearest.sets && l.amount === nearest.amount)) {
@@ -72,6 +82,7 @@ export function doseLevels(range: DoseRange): { sets: number; amount: number; ef
   // A range that ends at the middle dose keeps the middle's worth, whichever share came first.
   const usual = levels.find((l) => l.sets === range.sets[1] && l.amount === range.amount[1]);
   if (usual) usual.effect = 1;
+  levelsOf.set(range, levels);
   return levels;
 }
 

@@ -1,6 +1,7 @@
 export {
   type Dose,
   type DoseKind,
+  type DoseLevel,
   type DoseRange,
   doseEffect,
   doseForSeconds,

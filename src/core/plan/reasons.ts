@@ -1,3 +1,4 @@
+import { nameInSentence } from "../catalog";
 import { DEMANDS, type DemandKind } from "../demands";
 import type { AskedDemand, Candidate } from "../sequence";
 
@@ -26,30 +27,29 @@ export function demandInSentence(demand: AskedDemand["demand"]): string {
 
 /** Why a drill is in the plan: the demands that it serves most, and for which lift or limiter. */
 export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[]): string {
-  const leads = (s: { asked: AskedDemand }) =>
-    Number(candidate.phase === "raise" && s.asked.demand === "temperature");
+  const raises = candidate.phase === "raise";
   const served = candidate.serves
     .map((s) => ({
       asked: demands[s.demand]!,
       worth: demands[s.demand]!.weight * s.served,
       served: s.served,
     }))
-    .filter((s) => s.worth > 0)
-    .sort((a, b) => leads(b) - leads(a) || b.worth - a.worth || b.served - a.served)
-    .slice(0, MOST_NAMED);
-  if (served.length === 0) {
-    if (candidate.phase === "raise") return "Raises temperature and breathing.";
-    return "Your own choice: nothing that today's lift still asks for.";
-  }
-  const kind = DEMANDS[served[0]!.asked.demand].kind;
-  const same = served.filter((s) => DEMANDS[s.asked.demand].kind === kind);
-  const other = served.filter((s) => DEMANDS[s.asked.demand].kind !== kind);
+    .filter((s) => s.worth > 0 && !(raises && s.asked.demand === "temperature"))
+    .sort((a, b) => b.worth - a.worth || b.served - a.served)
+    .slice(0, raises ? MOST_NAMED - 1 : MOST_NAMED);
+  if (served.length === 0 && !raises) return "Your own choice: nothing that today's lift still asks for.";
   const named = (s: (typeof served)[number]) =>
     demandInSentence(s.asked.demand) + (s.asked.limiter ? " (limiter)" : "");
-  const clauses = [`${VERBS[kind]} ${joinWords(same.map(named))}`];
-  for (const s of other) {
-    clauses.push(`${VERBS[DEMANDS[s.asked.demand].kind].toLowerCase()} ${named(s)}`);
-  }
-  const lift = served.map((s) => s.asked.askedBy).find((l) => l !== null);
-  return `${clauses.join(" and ")}${lift ? ` for the ${lift.name.toLowerCase()}` : ""}.`;
+  const kinds = [...new Set(served.map((s) => DEMANDS[s.asked.demand].kind))];
+  const clauses = kinds.map((kind) => {
+    const same = served.filter((s) => DEMANDS[s.asked.demand].kind === kind);
+    return `${VERBS[kind]} ${joinWords(same.map(named))}`;
+  });
+  if (raises) clauses.unshift(`Raises ${demandInSentence("temperature")}`);
+  const [first, ...others] = clauses;
+  const lift =
+    served.map((s) => s.asked.askedBy).find((l) => l !== null) ??
+    (raises ? demands.find((d) => d.demand === "temperature")?.askedBy : null);
+  const sentence = [first!, ...others.map((c) => c.charAt(0).toLowerCase() + c.slice(1))].join(" and ");
+  return `${sentence}${lift && !lift.kind ? ` for the ${nameInSentence(lift.name)}` : ""}.`;
 }

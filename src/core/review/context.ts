@@ -2,7 +2,7 @@ import type { EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";
 import { doseEffect, doseSeconds } from "../dose";
 import { blockChoice, blocksOf, type Plan, type PlanRequest, planRamps } from "../plan";
-import { type LoadTable, loadTable } from "../plates";
+import { loadableWeights } from "../plates";
 import type { Ramp } from "../ramp";
 import {
   type AskedDemand,
@@ -11,6 +11,7 @@ import {
   changeSeconds,
   setUpSecondsAfter,
 } from "../sequence";
+import type { Weight } from "../units";
 import type { WrittenSet, WrittenStep, WrittenWarmUp } from "./types";
 
 /** Everything a review compares a warm-up with: what the session asks and what could be done. */
@@ -112,9 +113,9 @@ export function demandsOf(
   }).demands;
 }
 
-/** What a lift's bar can be loaded to, up to its working weight; null where no ramp can be worked out. */
-export function tableOf({ request, ramps }: ReviewContext, lift: number): LoadTable | null {
-  const planned = request.lifts[lift]!;
-  if (!planned.working || !ramps[lift]) return null;
-  return loadTable(planned.kit, planned.working.weight, false);
+/** What a lift can be loaded to, up to its working weight, lightest first; null where no ramp can be worked out. */
+export function loadableOf({ request, ramps }: ReviewContext, lift: number): readonly Weight[] | null {
+  const { working, kit } = request.lifts[lift]!;
+  if (!working || !kit || !ramps[lift]) return null;
+  return loadableWeights(kit, working.weight);
 }

@@ -1,5 +1,15 @@
 import { rulesOut } from "../athlete";
-import { AREAS, countedKit, EQUIPMENT, families, hasKit, MOST_TURNS, PLANES, turnsFor } from "../catalog";
+import {
+  AREAS,
+  countedKit,
+  EQUIPMENT,
+  families,
+  hasKit,
+  MOST_TURNS,
+  nameInSentence,
+  PLANES,
+  turnsFor,
+} from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
 import { type Candidate, covers, HARD_EFFORT, isAskedFor, LIMITER_SERVES, sharesDemand } from "../sequence";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
@@ -176,7 +186,7 @@ const repeatedWhileWarm: Rule = ({ request }, written) => {
     if (!before) return null;
     return before.drill === step.drill
       ? `${step.drill.name} has been done for an earlier lift, and the body is still warm.`
-      : `${step.drill.name} repeats ${before.drill.name.toLowerCase()} from an earlier lift while the body is still warm.`;
+      : `${step.drill.name} repeats ${nameInSentence(before.drill.name)} from an earlier lift while the body is still warm.`;
   });
 };
 

@@ -1,3 +1,4 @@
+import { nameInSentence } from "../catalog";
 import { DEMAND_IDS, type DemandId } from "../demands";
 import { demandInSentence } from "../plan";
 import { type Candidate, MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
@@ -54,7 +55,7 @@ export function unservedDemands(context: ReviewContext, written: WrittenWarmUp):
     const most = servedOf(atHighestDose(written.steps, d.demand), d.demand);
     if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
     const name = demandInSentence(d.demand);
-    const asks = d.askedBy ? `the ${d.askedBy.name.toLowerCase()}` : "this approach";
+    const asks = d.askedBy ? `the ${nameInSentence(d.askedBy.name)}` : "this approach";
     const from = d.limiter ? "a limiter of this athlete" : `asked by ${asks}`;
     const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
     const least = Math.min(...enough.map((h) => h.candidate.seconds));

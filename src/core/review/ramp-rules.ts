@@ -1,4 +1,3 @@
-import { loadableTotals } from "../plates";
 import {
   FIRST_JUMP_SHARE,
   HEAVY,
@@ -11,7 +10,7 @@ import {
   systemConstants,
 } from "../ramp";
 import { formatWeightWithUnit, type Weight } from "../units";
-import { type ReviewContext, tableOf, writtenSet } from "./context";
+import { loadableOf, type ReviewContext, writtenSet } from "./context";
 import type { FindingCode, Found, WrittenSet, WrittenWarmUp } from "./types";
 
 /** Seconds of a written ramp up to the first working set, rests in, as far as they are written. */
@@ -34,9 +33,8 @@ const NEEDS_REST_FROM = 0.8;
 export function rampFindings(context: ReviewContext, written: WrittenWarmUp): Found[] {
   return context.request.lifts.flatMap((_, lift) => {
     const sets = written.ramps[lift];
-    const table = tableOf(context, lift);
-    if (!sets || !table) return [];
-    const loadable = loadableTotals(table);
+    const loadable = loadableOf(context, lift);
+    if (!sets || !loadable) return [];
     const ours = context.ramps[lift]?.sets.map(writtenSet) ?? [];
     const unavoidable = liftFindings(context, lift, ours, loadable).map((f) => f.code);
     return liftFindings(context, lift, sets, loadable).filter((f) => !unavoidable.includes(f.code));
@@ -82,7 +80,7 @@ function liftFindings(
   });
 
   const { firstJump } = systemConstants(request.unit);
-  const limits = rampLimits(kit, W, loadable[0] ?? W);
+  const limits = rampLimits(kit!, W, loadable[0] ?? W);
   const jumps = sets.map((set, i) => (sets[i + 1]?.weight ?? W) - set.weight);
   const last = jumps.length - 1;
   const most = lastJumpLimit({ working: working!, unit: request.unit }, sets.length, limits.step);

@@ -149,13 +149,15 @@ function toServe(context: ReviewContext, written: WrittenWarmUp, demand: DemandI
     served += helper.served;
   }
   const names = needed.map((c) => c.drill.name);
+  const parts = [...longer.map((l) => l.label), ...(names.length > 0 ? [`add ${joinWords(names)}`] : [])];
+  const words = parts.join(", ");
   const together: Remedy = {
-    label: [...longer.map((l) => l.label), ...(names.length > 0 ? [`add ${joinWords(names)}`] : [])].join(
-      ", ",
-    ),
+    label: words.charAt(0).toUpperCase() + words.slice(1),
     changes: [...longer.flatMap((l) => l.changes), ...needed.map((c) => addition(context, written, c))],
   };
-  return [...longer, ...single, together];
+  // One change alone has been offered already, or it was not enough.
+  const isNew = single.length === 0 || longer.length + needed.length > 1;
+  return [...longer, ...single, ...(isNew ? [together] : [])];
 }
 
 /** Drills that serve a demand, each at its highest dose; rounds of a circuit go together. */
@@ -270,7 +272,7 @@ function toSaveTime(context: ReviewContext, written: WrittenWarmUp): Remedy[] {
     changes: dropped.map(({ i }) => ({ kind: "drop-step", step: i })),
   };
   const least = first.flatMap(({ step, i }): Change[] => {
-    const [lowest] = doseLevels(step.drill.dose).sort((a, b) => a.sets * a.amount - b.sets * b.amount);
+    const [lowest] = doseLevels(step.drill.dose).toSorted((a, b) => a.sets * a.amount - b.sets * b.amount);
     const isLess = lowest && lowest.sets * lowest.amount < step.sets * step.amount;
     return isLess ? [{ kind: "dose-step", step: i, sets: lowest.sets, amount: lowest.amount }] : [];
   });

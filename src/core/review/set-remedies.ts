@@ -1,7 +1,6 @@
-import { loadableTotals } from "../plates";
 import { mostRampReps, restAfter, restBeforeWork } from "../ramp";
 import { formatWeightWithUnit, type Weight } from "../units";
-import { type ReviewContext, tableOf, writtenSet } from "./context";
+import { loadableOf, type ReviewContext, writtenSet } from "./context";
 import type { Found, Remedy, WrittenWarmUp } from "./types";
 
 /** What may remove a finding about a ramp set, the best first. */
@@ -16,10 +15,10 @@ export function setRemedies(
   const { working } = request.lifts[lift]!;
   const sets = written.ramps[lift]!;
   const W = working!.weight;
-  const table = tableOf(context, lift)!;
+  const loadable = loadableOf(context, lift)!;
   const below = sets[set - 1]?.weight ?? 0;
   const above = sets[set + 1]?.weight ?? W;
-  const free = loadableTotals(table).filter((w) => w > below && w < above);
+  const free = loadable.filter((w) => w > below && w < above);
   const say = (w: number) => formatWeightWithUnit(w as Weight, request.unit);
   const ours = context.ramps[lift];
   const replace: Remedy[] = ours

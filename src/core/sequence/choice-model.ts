@@ -1,28 +1,12 @@
-import { type AthleteProfile, isStiff, rulesOut } from "../athlete";
-import {
-  type Approach,
-  type Drill,
-  type DrillId,
-  type EquipmentId,
-  families,
-  hasKit,
-  isMeant,
-  PHASES,
-  type Phase,
-  type PhaseRule,
-} from "../catalog";
+import type { Approach, Drill, DrillId, PhaseRule } from "../catalog";
 import type { Option, Problem } from "../choice";
-import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
-import { doseEffect, doseLevels, doseSeconds } from "../dose";
-import type { Room } from "../ramp";
+import { type DoseLevel, doseEffect, doseLevels, doseSeconds } from "../dose";
+import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
-import { CHANGE_ESTIMATE_SECONDS, LIMITER_SERVES, MOST_LIMITER_EFFORT, OWN_PATTERN_FROM } from "./constants";
+import { CHANGE_ESTIMATE_SECONDS } from "./constants";
 import { partnersOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
-
-/** Why a drill cannot be chosen today. */
-export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
 
 /** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
 export interface OwnDrill {
@@ -31,10 +15,9 @@ export interface OwnDrill {
   place?: number;
 }
 
-/** Everything that a choice is made from. */
-export interface ChoiceModel {
+/** What may be chosen, and for what. */
+export interface Choices {
   demands: readonly AskedDemand[];
-  /** In the order of the problem's options. */
   candidates: readonly Candidate[];
   phases: readonly PhaseRule[];
   /** Times that circuits go round. */
@@ -43,26 +26,20 @@ export interface ChoiceModel {
   seconds: number;
   /** Why each drill that is no candidate is none. */
   refused: ReadonlyMap<DrillId, Refusal>;
-  /** The same as plain numbers; limit `TIME_LIMIT` is the time. */
+}
+
+/** Everything that a choice is made from. */
+export interface ChoiceModel extends Choices {
+  /** The same as plain numbers: an option for each candidate, in their order; limit `TIME_LIMIT` is the time. */
   problem: Problem;
 }
 
 /** The limit that stands for time. */
 export const TIME_LIMIT = 0;
 
-export interface ChoiceRequest {
-  drills: readonly Drill[];
-  demands: readonly AskedDemand[];
-  athlete: AthleteProfile;
-  approach: Approach;
+export interface ChoiceRequest extends AdmissionRequest {
   seconds: number;
-  room: Room;
-  /** What the gym has; null: everything. */
-  equipment: ReadonlySet<EquipmentId> | null;
   own: readonly OwnDrill[];
-  dropped: readonly DrillId[];
-  /** Times that circuits go round; 1 if absent. */
-  rounds?: number;
   /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
   taken?: readonly TakenDrill[];
 }
@@ -75,143 +52,60 @@ export interface TakenDrill {
   rounds: number;
 }
 
-/** What a drill serves of the demands, by their index. */
-type Served = readonly { demand: number; serves: number }[];
-
-/** Whether a drill serves enough of something that is asked enough to be specific to the session. */
-function isSpecific(served: Served, weigh: (demand: number) => number): boolean {
-  return served.some(
-    ({ demand, serves }) => (serves >= 1 && weigh(demand) >= 2) || (serves >= 2 && weigh(demand) >= 1),
-  );
+/** What may be chosen, for each number of rounds that the approach's circuit may go. */
+export function choicesByRounds(request: ChoiceRequest): Choices[] {
+  const admission = admitDrills(request);
+  const mostRounds = request.approach.circuit?.mostRounds ?? 1;
+  return Array.from({ length: mostRounds }, (_, i) => choicesOf(request, admission, i + 1));
 }
 
-/** Whether a drill has the shape of other lifts than today's: it serves their patterns more than today's. */
-function hasForeignPattern(served: Served, demands: readonly AskedDemand[]): boolean {
-  let own = 0;
-  let foreign = 0;
-  for (const { demand, serves } of served) {
-    if (serves < OWN_PATTERN_FROM || DEMANDS[demands[demand]!.demand].kind !== "pattern") continue;
-    // What the approach wants in every session is as good as asked for.
-    if (demands[demand]!.asked > 0 || demands[demand]!.weight > 0) own += serves;
-    else foreign += serves;
-  }
-  return foreign > own;
+/** The models to choose from: one for each number of rounds that the approach's circuit may go. */
+export function choiceModels(request: ChoiceRequest): ChoiceModel[] {
+  return choicesByRounds(request).map((choices) => withProblem(choices, request.approach));
 }
 
-const DEMAND_INDEX = new Map(DEMAND_IDS.map((id, i) => [id, i]));
-const servedByDrill = new WeakMap<Drill, Served>();
-
-/** What a drill serves; asked demands stand in the order of all demands. Kept, since it is asked over and over. */
-function servedBy(drill: Drill): Served {
-  const known = servedByDrill.get(drill);
-  if (known) return known;
-  const served = (Object.keys(drill.serves) as DemandId[]).map((id) => ({
-    demand: DEMAND_INDEX.get(id)!,
-    serves: drill.serves[id]!,
-  }));
-  servedByDrill.set(drill, served);
-  return served;
-}
-
-/** Whether a drill is asked for today: it serves the session, or a limiter, and has no other lift's shape. */
-export function isAskedFor(
-  drill: Drill,
-  demands: readonly AskedDemand[],
-  weigh: (d: AskedDemand) => number = (d) => d.weight,
-): boolean {
-  const served = servedBy(drill);
-  return isSpecific(served, (i) => weigh(demands[i]!)) && !hasForeignPattern(served, demands);
-}
-
-/** Works out which drills at which doses may be chosen, and why the others may not (docs/model.md, "Choosing"). */
+/** The model of a warm-up in which nothing goes round more than once. */
 export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
-  const { drills, demands, athlete, approach, room, equipment, rounds = 1 } = request;
-  const familyOf = families(drills);
-  const familyNumber = new Map([...new Set(familyOf.values())].sort().map((id, i) => [id, i]));
-  const coldOrStiff = room === "cold" || isStiff(athlete);
-  const isAsked = (demand: DemandId) => demands.some((d) => d.demand === demand && d.asked > 0);
-  const phases = approach.phases.filter(
-    (p) => (!p.whenColdOrStiff || coldOrStiff) && (!p.whenAsked || isAsked(p.whenAsked)),
-  );
-  const circuit = approach.circuit?.phases ?? [];
-  // Blocks are numbered by the approach's own phases, so that they are the same for everybody in a group.
-  const circuitBlock = approach.phases.findIndex((p) => circuit.includes(p.phase));
-  const refused = new Map<DrillId, Refusal>();
-  const candidates: Candidate[] = [];
-
-  const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
-    if (request.dropped.includes(drill.id)) return "dropped";
-    if (rulesOut(athlete, drill)) return "area";
-    if (!hasKit(drill.equipment, equipment)) return "equipment";
-    if (!rule) return "approach";
-    const forLimiter = served.some(
-      ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
-    );
-    // What an approach has in a phase is for everybody; a limiter may need something else there.
-    const isOwn = forLimiter && drill.effort <= MOST_LIMITER_EFFORT;
-    if (rule.only && !isOwn && !isMeant(drill, rule.only)) return "approach";
-    if (rule.limitersOnly && !forLimiter) return "approach";
-    if (rule.phase === "raise") return null;
-    return isAskedFor(drill, demands) ? null : "not-asked";
-  };
-
-  for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
-    const own = request.own.find((o) => o.drill === drill.id);
-    const served = servedBy(drill);
-    const rule = ruleFor(drill, phases);
-    const refusal = refusalOf(drill, served, rule);
-    if (refusal && !own) {
-      refused.set(drill.id, refusal);
-      continue;
-    }
-    const phase = rule?.phase ?? drill.phases[0]!;
-    const specific = phase === "raise" || isSpecific(served, (i) => demands[i]!.weightWithoutLimiter);
-    const onlyForLimiters = specific
-      ? []
-      : served.flatMap(({ demand }) => (demands[demand]!.limiter ? [demand] : []));
-    const atTheEnd = onlyForLimiters.length > 0 && approach.limiters.place === "last";
-    const circles = circuit.includes(phase) && !atTheEnd && rule !== undefined;
-    const usual = rule ? approach.phases.indexOf(rule) : blockOfForeign(approach.phases, phase);
-    const block = circles ? circuitBlock : usual;
-    const family = approach.progressionsIn.includes(phase)
-      ? familyNumber.size + candidates.length
-      : familyNumber.get(familyOf.get(drill.id)!)!;
-    for (const { sets, amount, effect } of dosesFor(drill, own, circles ? rounds : 1)) {
-      const workSeconds = doseSeconds(drill.dose, sets, amount);
-      const times = circles ? rounds : 1;
-      candidates.push({
-        drill,
-        phase,
-        block: atTheEnd ? approach.phases.length : block,
-        sets,
-        amount,
-        rounds: times,
-        workSeconds,
-        seconds: times * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
-        serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
-        family,
-        onlyForLimiters,
-        pinned: own !== undefined,
-      });
-    }
-  }
-  const model = { demands, candidates, phases, rounds, seconds: request.seconds, refused };
-  return { ...model, problem: problemOf(model, approach) };
+  return withProblem(choicesOf(request, admitDrills(request), 1), request.approach);
 }
 
-/** The rule of the phase that a drill stands in: its usual phase if the approach has that, else the first it has. */
-function ruleFor(drill: Drill, phases: readonly PhaseRule[]): PhaseRule | undefined {
-  const allowed = drill.phases.flatMap((phase) => phases.find((p) => p.phase === phase) ?? []);
-  const meant = allowed.filter((rule) => !rule.only || isMeant(drill, rule.only));
-  return meant[0] ?? allowed[0];
+function choicesOf(
+  request: ChoiceRequest,
+  { phases, admitted, refused }: ReturnType<typeof admitDrills>,
+  rounds: number,
+): Choices {
+  const { demands, seconds } = request;
+  const candidates = admitted.flatMap((a) => {
+    const own = request.own.find((o) => o.drill === a.drill.id);
+    return candidatesFor(a, own, a.circles ? rounds : 1);
+  });
+  return { demands, candidates, phases, rounds, seconds, refused };
+}
+
+/** A drill at each dose that it may be chosen at. */
+function candidatesFor(admitted: Admitted, own: OwnDrill | undefined, rounds: number): Candidate[] {
+  const { drill, phase, block, served, family, onlyForLimiters, pinned } = admitted;
+  return dosesFor(drill, own, rounds).map(({ sets, amount, effect }) => {
+    const workSeconds = doseSeconds(drill.dose, sets, amount);
+    return {
+      drill,
+      phase,
+      block,
+      sets,
+      amount,
+      rounds,
+      workSeconds,
+      seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
+      serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
+      family,
+      onlyForLimiters,
+      pinned,
+    };
+  });
 }
 
 /** The doses a drill may be chosen at: the coach's own, those of a circuit's round, or the usual three levels. */
-function dosesFor(
-  drill: Drill,
-  own: OwnDrill | undefined,
-  rounds: number,
-): { sets: number; amount: number; effect: number }[] {
+function dosesFor(drill: Drill, own: OwnDrill | undefined, rounds: number): readonly DoseLevel[] {
   const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
   if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
   if (rounds === 1) return doseLevels(drill.dose);
@@ -222,17 +116,11 @@ function dosesFor(
     .map((amount) => ({ sets: 1, amount, effect: effectOf(1, amount) }));
 }
 
-/** Where the coach's own drill goes whose phase the approach leaves out: after the phases that usually precede it. */
-function blockOfForeign(phases: readonly PhaseRule[], phase: Phase): number {
-  const place = PHASES.indexOf(phase);
-  return phases.filter((p) => PHASES.indexOf(p.phase) < place).length - 0.5;
-}
-
-/** The model as numbers: goals, limits and what each candidate adds to and takes of them. */
-function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Problem {
-  const { candidates, demands, phases } = model;
+/** The same with goals, limits and what each candidate adds to and takes of them. */
+function withProblem(choices: Choices, approach: Approach): ChoiceModel {
+  const { candidates, demands, phases } = choices;
   const parts = new ProblemParts();
-  const time = parts.limit(model.seconds);
+  const time = parts.limit(choices.seconds);
   const forLimiters = parts.limit(approach.limiters.secondsAll);
   const limiterLimits = demands.map((d) => (d.limiter ? parts.limit(approach.limiters.secondsEach) : null));
   const served = athleteGoals(parts, demands, approach);
@@ -258,5 +146,5 @@ function problemOf(model: Omit<ChoiceModel, "problem">, approach: Approach): Pro
       partners: partnersOf(c, candidates),
     };
   });
-  return parts.problem(options, time, candidates);
+  return { ...choices, problem: parts.problem(options, time, candidates) };
 }

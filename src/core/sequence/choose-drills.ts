@@ -1,16 +1,8 @@
 import type { DrillId } from "../catalog";
-import {
-  choose,
-  EPSILON,
-  isAllowed,
-  objectiveOf,
-  type Problem,
-  type Progress,
-  prove,
-  relaxedBound,
-} from "../choice";
+import { EPSILON, isAllowed, objectiveOf, type Progress, Prover, search } from "../choice";
+import { finish } from "../steps";
 import type { Candidate } from "./candidate";
-import { buildChoiceModel, type ChoiceModel, type ChoiceRequest, TIME_LIMIT } from "./choice-model";
+import { type ChoiceModel, type ChoiceRequest, choiceModels, TIME_LIMIT } from "./choice-model";
 import { orderDrills } from "./order-drills";
 import { type Placed, timetable } from "./timetable";
 
@@ -28,34 +20,44 @@ export interface ChoiceOfDrills {
   bound: number;
 }
 
-/** Looks for options; tells now and then how far it is. */
-export type Chooser = (
-  problem: Problem,
-  start?: readonly number[],
-  beat?: number,
-) => Generator<Progress, Progress>;
+/** How options are looked for. */
+export interface Chooser {
+  /** So many numbers of rounds are tried, the most promising first. */
+  mostModels: number;
+  /** Looks for options; tells now and then how far it is. */
+  choose(prover: Prover, start?: readonly number[], beat?: number): Generator<Progress, Progress>;
+}
 
 /** Work of all quick choices for one plan: some tens of milliseconds. Short ones are harder to choose well. */
-const QUICK_WORK = { usual: 5e6, short: 9e6 };
+const QUICK_WORK = { usual: 2.4e6, short: 6e6 };
 /** Drills for less time than this are a short choice. Seconds. */
 const SHORT_UNDER = 420;
+/** At once the two most promising numbers of rounds are tried; the exact answer looks at all. */
+const QUICK_MODELS = 2;
 /** The share of what is left of it that one choice may take. */
 const WORK_SHARE = 0.55;
 
 /** A very good answer at once; all choices of one plan share the work. */
 export function quickly(): Chooser {
   let left: number | null = null;
-  // biome-ignore lint/correctness/useYield: it has nothing to tell before it is done.
-  return function* (problem, start, beat) {
-    const isShort = problem.limits[TIME_LIMIT]!.most < SHORT_UNDER;
-    left ??= isShort ? QUICK_WORK.short : QUICK_WORK.usual;
-    const found = choose(problem, left * WORK_SHARE, start, beat);
-    left = Math.max(0, left - found.work);
-    return found;
+  return {
+    mostModels: QUICK_MODELS,
+    // biome-ignore lint/correctness/useYield: it has nothing to tell before it is done.
+    *choose(prover, start, beat) {
+      const isShort = prover.problem.limits[TIME_LIMIT]!.most < SHORT_UNDER;
+      left ??= isShort ? QUICK_WORK.short : QUICK_WORK.usual;
+      const found = finish(prover.prove(start, beat, left * WORK_SHARE));
+      left = Math.max(0, left - found.work);
+      return found;
+    },
   };
 }
+
 /** The best answer. */
-export const exactly: Chooser = prove;
+export const exactly: Chooser = {
+  mostModels: Number.POSITIVE_INFINITY,
+  choose: (prover, start, beat) => prover.prove(start, beat),
+};
 
 /** How often the choice is tightened until the ordered timetable fits the time. */
 const MOST_TIGHTENINGS = 24;
@@ -66,18 +68,6 @@ const GENTLE_TIGHTENINGS = 5;
 const MOST_TOP_UPS = 3;
 const LEAST_SPARE = 10;
 
-/** The model with another time for drills. */
-export function withSeconds(model: ChoiceModel, seconds: number): ChoiceModel {
-  const limits = model.problem.limits.with(TIME_LIMIT, { most: seconds });
-  return { ...model, seconds, problem: { ...model.problem, limits } };
-}
-
-/** The models to choose from: one for each number of rounds that the approach's circuit may go. */
-export function choiceModels(request: ChoiceRequest): ChoiceModel[] {
-  const mostRounds = request.approach.circuit?.mostRounds ?? 1;
-  return Array.from({ length: mostRounds }, (_, i) => buildChoiceModel({ ...request, rounds: i + 1 }));
-}
-
 /**
  * Chooses, orders and lays out drills for the time there is; of several numbers of rounds the best, of equals
  * the fewest. The same request gives the same answer.
@@ -87,19 +77,25 @@ export function* chooseDrills(
   chooser: Chooser = quickly(),
 ): Generator<Progress, ChoiceOfDrills> {
   const models = choiceModels(request);
-  const reach = (model: ChoiceModel) =>
-    models.length === 1 ? Number.POSITIVE_INFINITY : relaxedBound(model.problem);
-  const promising = models
-    .map((model) => ({ model, bound: reach(model) }))
-    .sort((a, b) => b.bound - a.bound || a.model.rounds - b.model.rounds);
   let best: ChoiceOfDrills | null = null;
-  for (const { model, bound } of promising) {
-    if (best && bound < best.objective - EPSILON) break;
-    const next: ChoiceOfDrills = yield* fitToTime(model, request, chooser, best?.objective);
+  for (const { model, start } of promisingFirst(models).slice(0, chooser.mostModels)) {
+    const prover = new Prover(model.problem);
+    if (best && prover.bound(best.objective) < best.objective - EPSILON) continue;
+    const choosing = (from: readonly number[] = start) => chooser.choose(prover, from, best?.objective);
+    const next: ChoiceOfDrills = yield* fitToTime(model, request, prover, choosing);
     if (best === null || isBetter(next, best)) best = next;
   }
   const taken = request.taken && takenChoice(request, models);
   return taken && isBetter(taken, best!) ? taken : best!;
+}
+
+/** Models with a first choice for each, those first whose first choice is best; one alone needs none. */
+function promisingFirst(models: readonly ChoiceModel[]): { model: ChoiceModel; start: readonly number[] }[] {
+  if (models.length === 1) return models.map((model) => ({ model, start: [] }));
+  return models
+    .map((model) => ({ model, start: search(model.problem) }))
+    .map((m) => ({ ...m, objective: objectiveOf(m.model.problem, m.start) }))
+    .sort((a, b) => b.objective - a.objective || a.model.rounds - b.model.rounds);
 }
 
 /** The choice that the coach has taken over, laid out; null where it is no longer possible. */
@@ -138,8 +134,8 @@ function isBetter(next: ChoiceOfDrills, best: ChoiceOfDrills): boolean {
 function* fitToTime(
   model: ChoiceModel,
   request: ChoiceRequest,
-  chooser: Chooser,
-  beat?: number,
+  prover: Prover,
+  choosing: (start?: readonly number[]) => Generator<Progress, Progress>,
 ): Generator<Progress, ChoiceOfDrills> {
   const layOutFound = ({ chosen: options, bound }: Progress) => {
     const chosen = options.map((i) => model.candidates[i]!);
@@ -147,12 +143,13 @@ function* fitToTime(
   };
   const most = model.problem.limits[TIME_LIMIT]!.most;
   let budget = most;
-  let found = layOutFound(yield* chooser(model.problem, undefined, beat));
+  let found = layOutFound(yield* choosing());
   for (let i = 0; i < MOST_TIGHTENINGS && found.seconds > most; i++) {
     if (found.chosen.every((c) => c.pinned)) break;
     const by = (found.seconds - most) * Math.max(1, i - GENTLE_TIGHTENINGS + 2);
     budget = Math.max(0, budget - by);
-    found = layOutFound(yield* chooser(withSeconds(model, budget).problem, found.options, beat));
+    prover.setScarce(budget);
+    found = layOutFound(yield* choosing(found.options));
   }
   found = yield* topUp(found);
   const { options, ...rest } = found;
@@ -165,8 +162,8 @@ function* fitToTime(
       const spare = most - best.seconds;
       const used = best.chosen.reduce((sum, c) => sum + c.seconds, 0);
       if (spare < LEAST_SPARE || used + spare >= most) return best;
-      const wider = withSeconds(model, used + spare).problem;
-      const next = layOutFound(yield* chooser(wider, best.options, beat));
+      prover.setScarce(used + spare);
+      const next = layOutFound(yield* choosing(best.options));
       const gain = objectiveOf(model.problem, next.options) - objectiveOf(model.problem, best.options);
       if (next.seconds > most || gain <= EPSILON) return best;
       best = next;

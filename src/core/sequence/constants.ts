@@ -35,11 +35,13 @@ export const MOST_POWER_DRILLS = 2;
 
 export const CHANGE_SECONDS = { onTheSpot: 5, floorOrFetch: 12 };
 export const EFFORT_DROP_COST = 3;
+/** The same while the body is raised: easy walking after something quick would undo what it is for. */
+export const RAISE_DROP_COST = 15;
 /**
  * Going back one level, of seven from neck to ankle, against the way through the body that an approach asks
  * for: from the hips to the neck is dearer than any change of position.
  */
-export const BODY_ORDER_COST = 12;
+export const BODY_ORDER_COST = 20;
 /** A warm-up opens with drills of at most this effort; each level more costs this. */
 export const OPENING_EFFORT = 2;
 export const OPENING_EFFORT_COST = 12;

@@ -1,22 +1,22 @@
+export { isAskedFor, type Refusal } from "./admitted-drills";
 export { type AskedDemand, askedDemands } from "./asked-demands";
 export type { Candidate } from "./candidate";
 export {
   buildChoiceModel,
   type ChoiceModel,
   type ChoiceRequest,
-  isAskedFor,
+  type Choices,
+  choiceModels,
+  choicesByRounds,
   type OwnDrill,
-  type Refusal,
   type TakenDrill,
 } from "./choice-model";
 export {
   type ChoiceOfDrills,
   type Chooser,
-  choiceModels,
   chooseDrills,
   exactly,
   quickly,
-  withSeconds,
 } from "./choose-drills";
 export { HARD_EFFORT, LIMITER_SERVES, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
 export { partnersOf, releases } from "./needs";

@@ -7,6 +7,7 @@ import {
   EXACT_ORDER_UP_TO,
   OPENING_EFFORT,
   OPENING_EFFORT_COST,
+  RAISE_DROP_COST,
 } from "./constants";
 import { sharesDemand } from "./shared-demands";
 import { changeSeconds, setUpSecondsAfter } from "./timetable";
@@ -33,11 +34,33 @@ const HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
   ["ankle-dorsiflexion"],
 ];
 
-/** How far down the body a drill's main range lies; null if it serves none. */
+/** The muscles of each level, for drills that serve no range. */
+const MUSCLES_HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
+  [],
+  ["scapular-retraction", "lower-traps", "rotator-cuff", "lats", "biceps", "deltoids", "pecs", "triceps"],
+  ["grip"],
+  ["trunk-extension", "trunk-side-bending", "trunk-rotation"],
+  ["glute-max", "glute-med", "hamstrings"],
+  ["quads"],
+  ["calf-foot"],
+];
+
+const levels = new WeakMap<Drill, number | null>();
+
+/** How far down the body a drill's main range lies, or its main muscle; null if it serves neither. */
 function levelOf(drill: Drill): number | null {
+  const known = levels.get(drill);
+  if (known !== undefined) return known;
+  const level = mostServed(drill, HEAD_TO_FOOT) ?? mostServed(drill, MUSCLES_HEAD_TO_FOOT);
+  levels.set(drill, level);
+  return level;
+}
+
+/** The level of the demand that a drill serves most; null if it serves none of them. */
+function mostServed(drill: Drill, levels: readonly (readonly DemandId[])[]): number | null {
   let level: number | null = null;
   let most = 0;
-  HEAD_TO_FOOT.forEach((demands, i) => {
+  levels.forEach((demands, i) => {
     for (const d of demands) {
       if ((drill.serves[d] ?? 0) > most) {
         most = drill.serves[d]!;
@@ -48,30 +71,36 @@ function levelOf(drill: Drill): number | null {
   return level;
 }
 
+/** A drill in the phase that it stands in. */
+export type Step = Pick<Candidate, "drill" | "phase">;
+
 /**
  * How many levels a drill lies off the way through the body: how far it goes back, or, as the first of its
  * phase, how far from the end of the body it begins.
  */
-function levelsOff(previous: Drill | null, next: Drill, way: BodyOrder): number {
-  const to = levelOf(next);
+function levelsOff(previous: Step | null, next: Step, way: BodyOrder): number {
+  const to = levelOf(next.drill);
   if (way === null || to === null) return 0;
-  const isFirst = !previous?.phases.some((p) => next.phases.includes(p));
-  const from = isFirst ? null : levelOf(previous!);
+  const isFirst = previous?.phase !== next.phase;
+  const from = isFirst ? null : levelOf(previous!.drill);
   if (from === null) return isFirst ? (way === "top-down" ? to : HEAD_TO_FOOT.length - 1 - to) : 0;
   return Math.max(0, way === "top-down" ? from - to : to - from);
 }
 
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
-function stepCost(previous: Drill | null, next: Drill, way: BodyOrder): number {
-  const change = changeSeconds(previous, next) + setUpSecondsAfter(previous, next);
+function stepCost(previous: Step | null, next: Step, way: BodyOrder): number {
+  const before = previous?.drill ?? null;
+  const { drill, phase } = next;
+  const change = changeSeconds(before, drill) + setUpSecondsAfter(before, drill);
   const back = BODY_ORDER_COST * levelsOff(previous, next, way);
-  if (!previous) return change + back + OPENING_EFFORT_COST * Math.max(0, next.effort - OPENING_EFFORT);
-  return change + EFFORT_DROP_COST * Math.max(0, previous.effort - next.effort) + back;
+  if (!before) return change + back + OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
+  const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;
+  return change + drop * Math.max(0, before.effort - drill.effort) + back;
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */
-export function orderCost(drills: readonly Drill[], way: BodyOrder = null): number {
-  return drills.reduce((sum, drill, i) => sum + stepCost(drills[i - 1] ?? null, drill, way), 0);
+export function orderCost(order: readonly Step[], way: BodyOrder = null): number {
+  return order.reduce((sum, step, i) => sum + stepCost(order[i - 1] ?? null, step, way), 0);
 }
 
 function stage(drill: Drill): number {
@@ -79,12 +108,21 @@ function stage(drill: Drill): number {
   return drill.load.kind === "none" ? 1 : 2;
 }
 
-/** Whether `a` has to come before `b` in one phase: held before moved, helped before loaded, named pairs. */
+/** Whether a drill usually rehearses a lift. */
+function rehearses(drill: Drill): boolean {
+  return drill.phases[0] === "rehearse";
+}
+
+/**
+ * Whether `a` has to come before `b` in one phase: held before moved, named pairs, and helped before body weight
+ * before loaded, within a pattern and wherever lifts are rehearsed.
+ */
 export function mustPrecede(a: Drill, b: Drill): boolean {
   if (a.before === b.id) return true;
   if (a.stretch && b.mode === "dynamic") return sharesDemand(a, b, "range", 1);
   if (b.stretch && a.mode === "dynamic") return false;
-  return stage(a) < stage(b) && sharesDemand(a, b, "pattern", 2);
+  const climbs = (rehearses(a) && rehearses(b)) || sharesDemand(a, b, "pattern", 2);
+  return climbs && stage(a) < stage(b);
 }
 
 /**
@@ -126,14 +164,13 @@ function exactEnds(block: readonly Candidate[], starts: readonly BlockEnd[], way
   const before = block.map((b) =>
     block.reduce((mask, a, i) => (a !== b && mustPrecede(a.drill, b.drill) ? mask | (1 << i) : mask), 0),
   );
-  const between = block.map((a) => block.map((b) => stepCost(a.drill, b.drill, way)));
+  const between = Float64Array.from(block.flatMap((a) => block.map((b) => stepCost(a, b, way))));
   const all = (1 << n) - 1;
   const cost = new Float64Array((all + 1) * n).fill(Number.POSITIVE_INFINITY);
   const from = new Int16Array((all + 1) * n).fill(-1);
   const startOf: BlockEnd[] = [];
   for (let i = 0; i < n; i++) {
-    const lastOf = (s: BlockEnd) => s.order.at(-1)?.drill ?? null;
-    const reach = (s: BlockEnd) => s.cost + stepCost(lastOf(s), block[i]!.drill, way);
+    const reach = (s: BlockEnd) => s.cost + stepCost(s.order.at(-1) ?? null, block[i]!, way);
     startOf.push(starts.reduce((a, b) => (reach(b) < reach(a) ? b : a)));
     if (before[i] === 0) cost[(1 << i) * n + i] = reach(startOf[i]!);
   }
@@ -141,10 +178,13 @@ function exactEnds(block: readonly Candidate[], starts: readonly BlockEnd[], way
     for (let last = 0; last < n; last++) {
       const here = cost[done * n + last]!;
       if (here === Number.POSITIVE_INFINITY) continue;
-      for (let next = 0; next < n; next++) {
-        if (done & (1 << next) || (before[next]! & done) !== before[next]) continue;
-        const to = (done | (1 << next)) * n + next;
-        const there = here + between[last]![next]!;
+      // Bit by bit through what is left; `bit` is the lowest of it.
+      for (let left = all & ~done; left !== 0; left &= left - 1) {
+        const bit = left & -left;
+        const next = 31 - Math.clz32(bit);
+        if ((before[next]! & done) !== before[next]) continue;
+        const to = (done | bit) * n + next;
+        const there = here + between[last * n + next]!;
         if (there < cost[to]! - 1e-9) {
           cost[to] = there;
           from[to] = last;
@@ -176,11 +216,7 @@ function improvedEnd(block: readonly Candidate[], starts: readonly BlockEnd[], w
   const start = starts.reduce((a, b) => (b.cost < a.cost ? b : a));
   const keeps = (order: readonly Candidate[]) =>
     order.every((b, j) => order.slice(j + 1).every((a) => !mustPrecede(a.drill, b.drill)));
-  const total = (order: readonly Candidate[]) =>
-    orderCost(
-      [...start.order, ...order].map((c) => c.drill),
-      way,
-    );
+  const total = (order: readonly Candidate[]) => orderCost([...start.order, ...order], way);
   let order = [...block].sort(
     (a, b) =>
       Number(b.drill.stretch) - Number(a.drill.stretch) ||
