@@ -45,7 +45,10 @@ export const squat: RampLift = { id: "squat", fromFloor: false, olympic: false, 
 export const pull: RampLift = { id: "pull", fromFloor: true, olympic: false, compound: true };
 export const clean: RampLift = { id: "clean", fromFloor: true, olympic: true, compound: true };
 
-export function rampRequest(kg: number, reps: number, change: Partial<RampRequest> = {}): RampRequest {
+/** A ramp request for a bar with plates. */
+export type BarRampRequest = RampRequest & { kit: BarKit };
+
+export function rampRequest(kg: number, reps: number, change: Partial<BarRampRequest> = {}): BarRampRequest {
   return {
     unit: "kg",
     lift: squat,
@@ -111,7 +114,7 @@ export function stacksOf({ kit, fromFloor }: LoadTable, side: number, most: numb
 }
 
 /** Ramp requests over gyms, lifts, reps and athletes, each with a working weight that can be loaded. */
-export const anyRampRequest: fc.Arbitrary<RampRequest> = fc
+export const anyRampRequest: fc.Arbitrary<BarRampRequest> = fc
   .record({
     gym: anyGym,
     pick: fc.double({ min: 0, max: 1, noNaN: true }),

@@ -9,6 +9,14 @@ export const gym = sqliteTable("gym", {
   barName: text("bar_name").notNull(),
   barWeight: integer("bar_weight").notNull(),
   collarWeight: integer("collar_weight").notNull(),
+  /** One of each pair on the rack. */
+  dumbbells: text("dumbbells", { mode: "json" }).notNull().default([]),
+  /** What the sledge of the plate machine weighs; null: there is none. */
+  sledgeWeight: integer("sledge_weight"),
+  /** Start, step, top and add-ons of the pulldown's stack; null: there is none. */
+  stack: text("stack", { mode: "json" }),
+  /** What can take weight off a body. */
+  help: text("help", { mode: "json" }).notNull().default([]),
 });
 
 export const plate = sqliteTable(

@@ -16,6 +16,11 @@ export const hall = {
     { weight: 2.5, pairs: 2, fullDiameter: false, colour: "#3c4148", diameterMm: 190, thicknessMm: 20 },
     { weight: 1.25, pairs: 2, fullDiameter: false, colour: "#b3a98f", diameterMm: 160, thicknessMm: 16 },
   ],
+  dumbbells: [2.5, 5, 7.5, 10, 12.5, 15, 17.5, 20, 22.5, 25, 27.5, 30, 32.5, 35, 40, 45, 50],
+  /** The leg press was a net winch once. */
+  sledge: 47.5,
+  stack: { start: 5, step: 5, top: 100, addOns: [2.5] },
+  help: [10, 20, 30, 40, 50],
   /** Null: enough for everybody. */
   equipment: {
     rower: 3,

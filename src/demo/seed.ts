@@ -1,5 +1,6 @@
 import { format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
+import { catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
 import { weight } from "@/core/units";
 import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
@@ -24,6 +25,15 @@ const kit: GymKit = {
   ...hall,
   bar: { name: hall.bar.name, weight: weight(hall.bar.weight), collar: weight(hall.bar.collar) },
   plates: hall.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
+  dumbbells: hall.dumbbells.map(weight),
+  sledge: weight(hall.sledge),
+  stack: {
+    start: weight(hall.stack.start),
+    step: weight(hall.stack.step),
+    top: weight(hall.stack.top),
+    addOns: hall.stack.addOns.map(weight),
+  },
+  help: hall.help.map(weight),
   equipment: Object.keys(hall.equipment) as EquipmentId[],
 };
 
@@ -66,7 +76,7 @@ function rowsOf(member: DemoAthlete, groupId: string, group: string, now: Date) 
             athleteId: id,
             gymId: kit.id,
             day: isoDay(now),
-            draft: JSON.stringify(startDraft(record, kit, member.today)),
+            draft: JSON.stringify(startDraft(record, kit, catalog, member.today)),
             revision: 0,
             updatedAt: now.getTime(),
           },
@@ -93,7 +103,7 @@ export async function seedDemo(now: Date): Promise<void> {
     await write((open) => open.insert(warmUp).values(missing).onConflictDoNothing());
     return;
   }
-  const { plates, equipment: _, bar, ...rest } = kit;
+  const { plates, bar, ...rest } = kit;
   await write((open) =>
     open.batch([
       open.insert(gym).values({
@@ -103,6 +113,10 @@ export async function seedDemo(now: Date): Promise<void> {
         barName: bar.name,
         barWeight: bar.weight,
         collarWeight: bar.collar,
+        dumbbells: rest.dumbbells,
+        sledgeWeight: rest.sledge,
+        stack: rest.stack,
+        help: rest.help,
       }),
       open.insert(plate).values(plates.map((p) => ({ ...p, gymId: rest.id }))),
       open

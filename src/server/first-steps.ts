@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import { EQUIPMENT_IDS } from "@/core/catalog";
-import { barKit } from "@/core/plates";
 import { checkWorkingWeight } from "@/core/ramp";
 import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
-import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
+import { type AthleteRecord, type GymKit, liftKit, startDraft } from "@/core/warm-up";
 import { addFirstRows } from "@/data/first-steps";
 import { today } from "./day";
 import { loadedLiftField, repsField, setsField, whole } from "./schemas/fields";
+import { usualLoads } from "./usual-loads";
 import { usualPlate } from "./usual-plates";
 
 const typedWeight = z.string().transform((text, context) => {
@@ -55,16 +55,6 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
     ...usualPlate(p.weight, unit, parsed.data.bumpers),
     ...p,
   }));
-  const none = 0 as Weight;
-  const checked = checkWorkingWeight(barKit(bar, none, plates), parsed.data.weight);
-  if (!checked.ok) {
-    const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
-    const options = nearest.map((w) => formatWeightWithUnit(w, unit)).join(" or ");
-    return {
-      kind: "refused",
-      errors: [{ path: "weight", message: `This bar and these plates do not make it. Nearest: ${options}.` }],
-    };
-  }
   const ids = { gym: crypto.randomUUID(), group: crypto.randomUUID(), athlete: crypto.randomUUID() };
   const day = today();
   const working = { lift, day, weight: parsed.data.weight, reps, sets, rir: 0 };
@@ -72,10 +62,20 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
     id: ids.gym,
     name: "My gym",
     unit,
-    bar: { name: "Barbell", weight: bar, collar: none },
+    bar: { name: "Barbell", weight: bar, collar: 0 as Weight },
     plates,
+    ...usualLoads(unit),
     equipment: EQUIPMENT_IDS,
   };
+  const main = catalog.lifts.find((l) => l.id === lift)!;
+  const kit = liftKit(gym, main, { unit, bodyWeight: null });
+  const checked = kit && checkWorkingWeight(kit, parsed.data.weight);
+  if (checked && !checked.ok) {
+    const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
+    const options = nearest.map((w) => formatWeightWithUnit(w, unit)).join(" or ");
+    const message = `What there is does not make it. Nearest: ${options}.`;
+    return { kind: "refused", errors: [{ path: "weight", message }] };
+  }
   const athlete: AthleteRecord = {
     id: ids.athlete,
     name,
@@ -98,6 +98,10 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
       barName: gym.bar.name,
       barWeight: bar,
       collarWeight: gym.bar.collar,
+      dumbbells: gym.dumbbells,
+      sledgeWeight: gym.sledge,
+      stack: gym.stack,
+      help: gym.help,
     },
     plates: plates.map((p) => ({ ...p, gymId: gym.id })),
     equipment: gym.equipment.map((equipment) => ({ gymId: gym.id, equipment })),
@@ -109,7 +113,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
       athleteId: athlete.id,
       gymId: gym.id,
       day,
-      draft: JSON.stringify(startDraft(athlete, gym, { lifts: [lift] })),
+      draft: JSON.stringify(startDraft(athlete, gym, catalog, { lifts: [lift] })),
       revision: 0,
       updatedAt: Date.now(),
     },

@@ -2,6 +2,7 @@ import { EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import type { Weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
 import { readGym } from "@/data/gyms";
+import { gymLoadsSchema } from "./schemas/gym-loads";
 
 /** The gym with this id (the only one if none is given) as the core knows one, or null. */
 export async function gymKit(id?: string): Promise<GymKit | null> {
@@ -13,6 +14,12 @@ export async function gymKit(id?: string): Promise<GymKit | null> {
     unit: row.unit,
     bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
     plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
+    ...gymLoadsSchema.parse({
+      dumbbells: row.dumbbells,
+      sledge: row.sledgeWeight,
+      stack: row.stack,
+      help: row.help,
+    }),
     equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
     counts: Object.fromEntries(
       row.equipment.flatMap(({ equipment, count }) =>

@@ -38,7 +38,7 @@ export async function startWarmUp(request: unknown): Promise<string | null> {
     athleteId,
     gymId: gym.id,
     day,
-    draft: JSON.stringify(startDraft(athlete, gym, like)),
+    draft: JSON.stringify(startDraft(athlete, gym, catalog, like)),
     revision: 0,
     updatedAt: Date.now(),
   });
@@ -50,6 +50,6 @@ export async function restartWarmUp(request: { athleteId: string; day: string })
   const row = await findWarmUp(request.athleteId, request.day);
   const [athlete, gym] = await Promise.all([athleteRecord(request.athleteId), gymKit()]);
   if (!row || !athlete || !gym) return null;
-  await updateDraft(row.id, row.revision, JSON.stringify(startDraft(athlete, gym)), Date.now());
+  await updateDraft(row.id, row.revision, JSON.stringify(startDraft(athlete, gym, catalog)), Date.now());
   return row.id;
 }

@@ -1,10 +1,9 @@
-import { AREAS, type Drill } from "../catalog";
+import { AREAS, type Drill, type Implement, nameInSentence } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, Refusal } from "../sequence";
 import { MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
-import { hasRamp } from "./plan-ramps";
 import { demandInSentence, joinWords } from "./reasons";
 import type { Plan, PlanRequest } from "./types";
 
@@ -31,24 +30,34 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
       message: `The ramp alone takes ${formatSeconds(rampSeconds)}; there are ${request.minutes} min. Give it more time, or fewer ramp sets.`,
     });
   }
-  request.lifts.forEach(({ lift, working }, i) => {
+  request.lifts.forEach(({ lift, kit, working }, i) => {
     if (lift.kind) return;
-    if (!hasRamp(lift)) {
+    if (!kit) {
       found.push({
         code: "drills-only",
-        message: `The ${lift.name.toLowerCase()} gets its drills only: ramp-up sets are worked out for barbell lifts.`,
+        message: `The ${nameInSentence(lift.name)} gets its drills only: ${WANTED[lift.implement]}, and its ramp-up sets are worked out.`,
       });
     } else if (working) found.push(...plan.ramps[i]!.findings);
     else {
       found.push({
         code: "no-working-weight",
-        message: `No working weight for the ${lift.name.toLowerCase()} yet. Enter one and the ramp is worked out.`,
+        message: `No working weight for the ${nameInSentence(lift.name)} yet. Enter one and the ramp is worked out.`,
       });
     }
   });
   found.push(...leftOutFindings(request, plan));
   return found;
 }
+
+/** What a lift wants before its ramp can be worked out. */
+const WANTED: Record<Implement, string> = {
+  barbell: "give this gym a bar with plates",
+  dumbbells: "give this gym dumbbells",
+  machine: "give this gym the machine with its empty weight",
+  stack: "give this gym a stack machine",
+  bodyweight: "give the athlete a body weight",
+  none: "give it a weight",
+};
 
 function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
   return lifts.flatMap(({ lift }) =>
@@ -58,17 +67,18 @@ function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
         code: a.level === "avoid" ? "lift-against-area" : "lift-loads-sore-area",
         message:
           a.level === "avoid"
-            ? `${AREAS[a.area]} is to be avoided and the ${lift.name.toLowerCase()} loads it. Choose another lift.`
-            : `${AREAS[a.area]} is sore and the ${lift.name.toLowerCase()} loads it: the ramp has more steps. Leave the lift out if the first sets do not settle it.`,
+            ? `${AREAS[a.area]} is to be avoided and the ${nameInSentence(lift.name)} loads it. Choose another lift.`
+            : `${AREAS[a.area]} is sore and the ${nameInSentence(lift.name)} loads it: the ramp has more steps. Leave the lift out if the first sets do not settle it.`,
       })),
   );
 }
 
-type Cause = "time" | "approach" | "equipment" | "area" | "dropped";
+type Cause = "time" | "approach" | "ramp" | "equipment" | "area" | "dropped";
 
 const SENTENCES: Record<Cause, (names: string) => string> = {
   time: (names) => `No time for ${names}.`,
-  approach: (names) => `This approach leaves ${names} to the ramp sets.`,
+  approach: (names) => `This approach has no drill for ${names}.`,
+  ramp: (names) => `This approach leaves ${names} to the ramp sets.`,
   equipment: (names) => `Nothing in this gym serves ${names}.`,
   area: (names) => `Every drill for ${names} loads an area that the athlete has to look after.`,
   dropped: (names) => `The drills for ${names} have been dropped.`,
@@ -78,6 +88,7 @@ const SENTENCES: Record<Cause, (names: string) => string> = {
 function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
   const { model, chosen } = plan.blocks[0]!.choice;
   const byCause = new Map<Cause, { names: string[]; cheapest: Candidate[] }>();
+  const isRamped = plan.ramps.some((ramp) => ramp && ramp.sets.length > 0);
   model.demands.forEach((d, i) => {
     const served = chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0);
     if (d.weight < MATTERS_FROM || served >= SHORTFALL_SERVED) return;
@@ -85,7 +96,8 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
       (c) =>
         !chosen.some((o) => o.family === c.family) && c.serves.some((s) => s.demand === i && s.served >= 1),
     );
-    const cause: Cause = helpers.length > 0 ? "time" : causeFor(model, drills, d.demand);
+    const why = helpers.length > 0 ? "time" : causeFor(model, drills, d.demand);
+    const cause: Cause = why === "approach" && isRamped ? "ramp" : why;
     const entry = byCause.get(cause) ?? { names: [], cheapest: [] };
     entry.names.push(demandInSentence(d.demand));
     const cheapest = helpers.sort((a, b) => a.seconds - b.seconds)[0];

@@ -21,15 +21,10 @@ function warmth(lift: Lift, before: readonly Lift[], rule: PlanRequest["approach
   return similarDone(lift, before);
 }
 
-/** Whether ramp sets are worked out for a lift: it has a weight of its own, on a barbell. */
-export function hasRamp(lift: Lift): boolean {
-  return lift.implement === "barbell";
-}
-
 /** The ramp of one lift of the request; null if it has none or its working weight is not known. */
 function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> = {}): Ramp | null {
   const planned = { ...request.lifts[place]!, ...own };
-  if (!planned.working || !hasRamp(planned.lift)) return null;
+  if (!planned.working || !planned.kit) return null;
   const before = request.lifts.slice(0, place).map((p) => p.lift);
   return planRamp({
     unit: request.unit,
@@ -41,6 +36,7 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
     slowToWarm: planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift),
     similarDone: planned.similarDone ?? warmth(planned.lift, before, request.approach.laterRamps),
     room: planned.room ?? request.room,
+    start: planned.start,
     rampSets: planned.rampSets,
     fixed: planned.fixed,
   });

@@ -128,7 +128,7 @@ describe("what was left out", () => {
 
   test("by the approach is named", () => {
     const plan = planWarmUp(planRequest("front-squat", 80, { approach: approach("bar-first") }));
-    expect(codes(plan)).toContain("unserved-approach");
+    expect(codes(plan)).toContain("unserved-ramp");
   });
 
   test("for lack of kit or by dropping is named", () => {

@@ -2,7 +2,7 @@ import type { AthleteProfile } from "../athlete";
 import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
-import type { BarKit } from "../plates";
+import type { LoadKit } from "../plates";
 import type { Experience, FixedSet, Ramp, RampRequest, RampStyleId, Room } from "../ramp";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, OwnDrill, TakenDrill } from "../sequence";
@@ -12,11 +12,14 @@ import type { UnitSystem } from "../units";
 /** A main lift with its working sets and the coach's own changes to its ramp. */
 export interface PlannedLift {
   lift: Lift;
-  kit: BarKit;
+  /** What it is loaded from; null: it has no weight, or the gym has nothing for it. */
+  kit: LoadKit | null;
   /** Null: no working weight is known, so the drills are planned and the ramp is not. */
   working: WorkingSets | null;
   /** Absent: the approach's style. */
   style?: RampStyleId;
+  /** The coach's own start as a share of the working weight, 0 the lightest there is. */
+  start?: number;
   rampSets?: number;
   fixed?: Readonly<Record<number, FixedSet>>;
   /** Absent: worked out from the athlete's areas. */

@@ -1,4 +1,27 @@
-export { type BarKit, barKit, type PlateKind, smallestStep, totalOf } from "./bar-kit";
 export { describeChange } from "./describe-change";
-export { type LoadTable, loadableTotals, loadTable, nearestLoadable, UNREACHABLE } from "./load-table";
-export { type Stack, stackMoves } from "./stacks";
+export {
+  type BarKit,
+  barKit,
+  bodyKit,
+  dumbbellKit,
+  isBarKit,
+  kettlebellKit,
+  type LoadKit,
+  lightestOf,
+  type PinStack,
+  type PlateKind,
+  smallestStep,
+  stackKit,
+  totalOf,
+  type WeightList,
+} from "./kits";
+export {
+  hungOn,
+  type LoadTable,
+  loadableTotals,
+  loadableWeights,
+  loadTable,
+  nearestLoadable,
+  UNREACHABLE,
+} from "./load-table";
+export { type Stack, sharedPlates, stackMoves } from "./stacks";

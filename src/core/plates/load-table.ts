@@ -1,5 +1,5 @@
-import type { Weight } from "../units";
-import { type BarKit, totalOf } from "./bar-kit";
+import { type Weight, weight } from "../units";
+import { type BarKit, barKit, isBarKit, type LoadKit, type PlateKind, totalOf } from "./kits";
 
 /** Stands in a load table for a weight that no plates make. */
 export const UNREACHABLE = 32767;
@@ -90,19 +90,45 @@ export function loadableTotals(table: LoadTable): Weight[] {
 }
 
 /**
+ * Every weight that a kit makes up to `greatest`, lightest first.
+ *
+ * @param fromFloor whether a bar must stand at full height on the floor.
+ */
+export function loadableWeights(kit: LoadKit, greatest: Weight, fromFloor = false): Weight[] {
+  if (!isBarKit(kit)) return kit.weights.filter((w) => w <= greatest);
+  return greatest < kit.empty ? [] : loadableTotals(loadTable(kit, greatest, fromFloor));
+}
+
+/**
  * The heaviest loadable weight at or below `weight` and the lightest at or above it; null where there is none.
  * Both are `weight` itself when it can be loaded.
  */
 export function nearestLoadable(
-  kit: BarKit,
+  kit: LoadKit,
   weight: Weight,
   fromFloor: boolean,
 ): { lower: Weight | null; upper: Weight | null } {
-  const heaviest = kit.plates[0]?.weight ?? 0;
-  const totals = loadableTotals(
-    loadTable(kit, (Math.max(weight, kit.empty) + 4 * heaviest) as Weight, fromFloor),
-  );
+  const totals = isBarKit(kit)
+    ? loadableWeights(
+        kit,
+        (Math.max(weight, kit.empty) + 4 * (kit.plates[0]?.weight ?? 0)) as Weight,
+        fromFloor,
+      )
+    : kit.weights;
   const lower = totals.findLast((t) => t <= weight) ?? null;
   const upper = totals.find((t) => t >= weight) ?? null;
   return { lower, upper };
+}
+
+/** The most that is hung on a body, in the gym's unit. */
+const MOST_HUNG = 150;
+
+/** What can be hung on a belt: every sum of plates, each plate on its own, lightest first, up to 150. */
+export function hungOn(plates: readonly PlateKind[]): Weight[] {
+  const single = plates.map((p) => ({ ...p, pairs: 2 * p.pairs }));
+  const belt = barKit(0 as Weight, 0 as Weight, single);
+  // A bar carries plates on both sides, a belt once.
+  return loadableWeights(belt, weight(2 * MOST_HUNG))
+    .slice(1)
+    .map((w) => (w / 2) as Weight);
 }

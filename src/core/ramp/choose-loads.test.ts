@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { anyGym, stacksOf } from "@/__tests__/fixtures";
-import { type LoadTable, loadableTotals, loadTable, type Stack, stackMoves } from "../plates";
+import { anyGym, plate, stacksOf } from "@/__tests__/fixtures";
+import { barKit, type LoadTable, loadableTotals, loadTable, type Stack, stackMoves } from "../plates";
 import { type Weight, weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { chooseLoads, type LoadProblem } from "./choose-loads";
@@ -124,7 +124,7 @@ test("the cost that is reported is the cost of what is given", () => {
 });
 
 test("without ramp sets the working weight takes the fewest plates", () => {
-  const kit = { empty: weight(20), plates: [{ weight: weight(10), pairs: 3, fullDiameter: true }] };
+  const kit = barKit(weight(20), 0 as Weight, [plate(10, 3)]);
   const table = loadTable(kit, weight(60) as Weight, false);
   const found = chooseLoads({
     table,

@@ -5,8 +5,7 @@ import { StackTree } from "./stack-tree";
 import { compareEarlySets, isCheaper, PrefixCosts, PrefixTable, type Way } from "./ways";
 
 /** Which weights each ramp set may have, and what must hold between them. */
-export interface LoadProblem {
-  table: LoadTable;
+export interface WeightProblem {
   working: Weight;
   /** Ideal weight of each ramp set. */
   ideals: readonly number[];
@@ -18,6 +17,11 @@ export interface LoadProblem {
   lastJump: number;
   /** How much an inner jump may exceed the one before; Infinity: any. */
   growth: number;
+}
+
+/** The same where the weights are made of plates. */
+export interface LoadProblem extends WeightProblem {
+  table: LoadTable;
 }
 
 export interface ChosenLoads {
@@ -72,7 +76,7 @@ function leastCost({ tree, move, layers, ends }: Search): number {
 }
 
 /** Whether any weights satisfy the problem; plates do not matter for that, since each candidate can be loaded. */
-function hasSolution({ candidates, working, gap, growth, lastJump }: LoadProblem): boolean {
+function hasSolution({ candidates, working, gap, growth, lastJump }: WeightProblem): boolean {
   if (candidates.length === 0) return true;
   // For each weight the lightest set that can stand before it, which leaves the next jump most room.
   let reached = new Map(candidates[0]!.map((w): [number, number] => [w, Number.NEGATIVE_INFINITY]));
@@ -90,7 +94,7 @@ function hasSolution({ candidates, working, gap, growth, lastJump }: LoadProblem
 }
 
 /** For each set the least deviation cost of it and all later ones, in moves; 0 past the last. */
-function leastDeviations({ candidates, ideals, working }: LoadProblem): number[] {
+function leastDeviations({ candidates, ideals, working }: WeightProblem): number[] {
   const sums = new Array<number>(candidates.length + 1).fill(0);
   for (let i = candidates.length - 1; i >= 0; i--) {
     const least = Math.min(...candidates[i]!.map((w) => Math.abs(w - ideals[i]!)));

@@ -70,12 +70,22 @@ export const ONE_SET_JUMP_SHARE = 0.45;
 /** A floor load counts as if the bar weighed this part less when the sets are counted. */
 export const FLOOR_BASE_DIVISOR = 1.75;
 
+/** The base of a machine or stack is at least this share of the working weight. */
+export const MACHINE_BASE_SHARE = 1 / 3;
+/** Where a cold ramp starts, as a share of the working weight; a barbell starts empty. */
+export const START_SHARE = { dumbbells: 0.4, kettlebells: 0.4, machine: 0.3, stack: 0.3, bodyweight: 0.4 };
+/** The same for who is slow to warm. */
+export const SLOW_START_SHARE = 0.2;
+
 export function systemConstants(unit: UnitSystem): {
+  /** The base of dumbbells and kettlebells, for one hand. */
+  handBase: Weight;
   leastBase: Weight;
   firstJump: Weight;
   oneSetReach: Weight;
 } {
   return {
+    handBase: kilograms({ kg: 10, lb: 20 }, unit),
     leastBase: kilograms({ kg: 15, lb: 35 }, unit),
     firstJump: kilograms({ kg: 10, lb: 22 }, unit),
     oneSetReach: kilograms({ kg: 20, lb: 45 }, unit),

@@ -2,6 +2,7 @@ import { nearestLoadable } from "../plates";
 import type { Finding } from "../result";
 import { isPoorEstimate } from "../strength";
 import { formatWeightWithUnit, type Weight } from "../units";
+import { whatLoads } from "./base-and-start";
 import { repsBand } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import { mostRampReps } from "./set-reps";
@@ -25,13 +26,14 @@ export function rampFindings(
   const { unit, working, lift, kit } = request;
   const { limits, weights, reps } = ramp;
   const W = working.weight;
+  const loads = whatLoads(request);
   const say = (w: number) => formatWeightWithUnit(w as Weight, unit);
   const found: Finding[] = [];
 
   if (weights.length === 0 && ramp.wanted === 0) {
     found.push({
       code: "no-ramp-needed",
-      message: `${say(W)} is close to the lightest load there is. First do the movement without weight, or with a lighter bar or a stick.`,
+      message: `${say(W)} is close to the lightest load there is. First do the movement without weight${loads === "plates" ? ", or with a lighter bar or a stick" : ", or lighter"}.`,
     });
   }
   if (lift.fromFloor && !ramp.fromFloor) {
@@ -60,7 +62,7 @@ export function rampFindings(
   if (weights.length < ramp.wanted) {
     found.push({
       code: "fewer-sets",
-      message: `The plates here leave room for ${weights.length} of ${ramp.wanted} ramp sets.`,
+      message: `The ${loads} here leave room for ${weights.length} of ${ramp.wanted} ramp sets.`,
     });
   }
   const jumps = weights.map((w, i) => (weights[i + 1] ?? W) - w);
@@ -68,7 +70,7 @@ export function rampFindings(
     if (i > 0 && jump > jumps[i - 1]! + limits.step) {
       found.push({
         code: "jump-grows",
-        message: `The jump to ${say(weights[i + 1]!)} is larger than the one before it; these plates do not allow a closer step.`,
+        message: `The jump to ${say(weights[i + 1]!)} is larger than the one before it; these ${loads} do not allow a closer step.`,
       });
     }
   });
@@ -86,7 +88,7 @@ export function rampFindings(
   if (lastJump !== undefined && lastJump <= limit && weights.length > 1 && lastJump > wanted) {
     found.push({
       code: "coarse-plates",
-      message: `The smallest step these plates make is ${say(limits.step)}, so the last jump is ${Math.round((100 * lastJump) / W)} % of the working weight. Smaller plates would help.`,
+      message: `The smallest step these ${loads} make is ${say(limits.step)}, so the last jump is ${Math.round((100 * lastJump) / W)} % of the working weight.${loads === "plates" ? " Smaller plates would help." : ""}`,
     });
   }
   if (lastJump !== undefined && lastJump > limit) {

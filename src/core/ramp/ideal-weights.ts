@@ -1,5 +1,5 @@
-import { ONE_SET_BELOW_TOP, ONE_SET_SHARE, repsBand, systemConstants } from "./constants";
-import { RAMP_STYLES } from "./styles";
+import { ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
+import { RAMP_STYLES, topOf } from "./styles";
 import type { RampRequest } from "./types";
 
 /**
@@ -15,7 +15,7 @@ export function idealWeights(
   cutByWarmth: boolean,
 ): number[] {
   const W = request.working.weight;
-  const share = repsBand(request.working.reps).top;
+  const share = topOf(request.style, request.working.reps);
   if (sets === 0) return [];
   const { jumpRatio, shares } = RAMP_STYLES[request.style];
   const named = shares?.(request.working.reps, request.similarDone).map((s) => Math.max(start, W * s));

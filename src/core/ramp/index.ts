@@ -1,5 +1,6 @@
 export { checkWorkingWeight, rampWeights, type UnloadableWeight } from "./check-working-weight";
 export { FIRST_JUMP_SHARE, HEAVY, systemConstants } from "./constants";
+export { describeLoad, loadUnit } from "./describe-load";
 export { lastJumpLimit, rampLimits } from "./limits";
 export { planRamp } from "./plan-ramp";
 export { restAfter, restBeforeWork } from "./rest";

@@ -1,4 +1,4 @@
-import { type BarKit, smallestStep } from "../plates";
+import { type LoadKit, smallestStep } from "../plates";
 import type { Weight } from "../units";
 import { LEAST_GAP, ONE_SET_JUMP_SHARE, repsBand, systemConstants } from "./constants";
 import type { RampRequest } from "./types";
@@ -6,15 +6,15 @@ import type { RampRequest } from "./types";
 /** What bounds the weights of one ramp. */
 export interface RampLimits {
   working: Weight;
-  /** The smallest step the plates allow. */
+  /** The smallest step from one load to the next. */
   step: Weight;
   /** Least difference between neighbours. */
   gap: number;
-  /** Lightest load the ramp may start from: the empty bar, or the lightest that stands at full height. */
+  /** Lightest load the ramp may start from: the lightest there is, or the lightest that stands at full height. */
   lightest: Weight;
 }
 
-export function rampLimits(kit: BarKit, working: Weight, lightest: Weight): RampLimits {
+export function rampLimits(kit: LoadKit, working: Weight, lightest: Weight): RampLimits {
   const step = smallestStep(kit);
   return { working, step, gap: Math.max(Math.ceil(working * LEAST_GAP), step), lightest };
 }

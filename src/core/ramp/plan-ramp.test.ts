@@ -1,5 +1,14 @@
 import fc from "fast-check";
-import { anyRampRequest, clean, kgGym, lbGym, plate, pull, rampRequest } from "@/__tests__/fixtures";
+import {
+  anyRampRequest,
+  type BarRampRequest,
+  clean,
+  kgGym,
+  lbGym,
+  plate,
+  pull,
+  rampRequest,
+} from "@/__tests__/fixtures";
 import { barKit, smallestStep, stackMoves } from "../plates";
 import { formatWeight, type Weight, weight } from "../units";
 import { checkWorkingWeight, planRamp, type Ramp, type RampRequest, rampWeights } from ".";
@@ -17,7 +26,7 @@ function lastJumpLimit({ working, unit }: RampRequest, sets: number, step: numbe
 }
 
 describe("every ramp", () => {
-  const holds = (check: (request: RampRequest, ramp: Ramp) => void, numRuns = 300) =>
+  const holds = (check: (request: BarRampRequest, ramp: Ramp) => void, numRuns = 300) =>
     fc.assert(
       fc.property(anyRampRequest, (request) => check(request, planRamp(request))),
       { numRuns },
@@ -208,8 +217,18 @@ describe("worked examples", () => {
   });
 });
 
+describe("a heavy single", () => {
+  test("climbs to 92 % with singles from 80 %, whatever the working repetitions", () => {
+    for (const reps of [3, 5, 8]) {
+      const { sets } = planRamp(rampRequest(180, reps, { style: "heavy-single" }));
+      expect(sets.at(-1)!.fraction).toBeCloseTo(0.92, 1);
+      for (const set of sets) if (set.fraction >= 0.8) expect(set.reps).toBe(1);
+    }
+  });
+});
+
 describe("the number of sets", () => {
-  const count = (kg: number, reps: number, change: Partial<RampRequest> = {}) =>
+  const count = (kg: number, reps: number, change: Partial<BarRampRequest> = {}) =>
     planRamp(rampRequest(kg, reps, change)).sets.length;
 
   test("grows with the ratio to the bar", () => {

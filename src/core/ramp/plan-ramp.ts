@@ -1,17 +1,26 @@
-import { type BarKit, type LoadTable, loadableTotals, loadTable, type Stack, stackMoves } from "../plates";
+import {
+  isBarKit,
+  type LoadKit,
+  type LoadTable,
+  loadableWeights,
+  loadTable,
+  type Stack,
+  sharedPlates,
+  stackMoves,
+} from "../plates";
 import type { Finding } from "../result";
 import type { Weight } from "../units";
+import { baseOf, coldStart } from "./base-and-start";
 import { candidateWeights } from "./candidate-weights";
 import { standsAtFullHeight } from "./check-working-weight";
-import { type ChosenLoads, chooseLoads, type LoadProblem } from "./choose-loads";
+import { type ChosenLoads, chooseLoads, type WeightProblem } from "./choose-loads";
+import { chooseWeights } from "./choose-weights";
 import {
   ADDED_FOR_AREA,
   FIRST_JUMP_SHARE,
-  FLOOR_BASE_DIVISOR,
   HEAVY,
   LEAST_GAP,
   MOST_SETS,
-  repsBand,
   SECONDS_PER_MOVE,
   SLOW_SETS,
   systemConstants,
@@ -24,7 +33,7 @@ import { lastJumpLimit, type RampLimits, rampLimits } from "./limits";
 import { restAfter, restBeforeWork } from "./rest";
 import { setReps } from "./set-reps";
 import { setSeconds } from "./set-seconds";
-import { RAMP_STYLES } from "./styles";
+import { RAMP_STYLES, topOf } from "./styles";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
 
 /**
@@ -38,8 +47,8 @@ export function planRamp(request: RampRequest): Ramp {
   const { kit, working, lift } = request;
   const W = working.weight;
   const fromFloor = standsAtFullHeight(lift, kit, W);
-  const table = loadTable(kit, W, fromFloor);
-  const loadable = loadableTotals(table);
+  const table = isBarKit(kit) ? loadTable(kit, W, fromFloor) : null;
+  const loadable = loadableWeights(kit, W, fromFloor);
   const limits = rampLimits(kit, W, loadable[0]!);
 
   const { count, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
@@ -60,6 +69,7 @@ export function planRamp(request: RampRequest): Ramp {
   const moves = loads.stacks.reduce((sum, stack, i) => sum + stackMoves(loads.stacks[i - 1] ?? [], stack), 0);
   return {
     lift: lift.id,
+    kit,
     sets,
     working: { weight: W, ...platesOf(kit, loads.stacks.at(-2) ?? [], last) },
     totals: {
@@ -72,6 +82,9 @@ export function planRamp(request: RampRequest): Ramp {
   };
 }
 
+/** Chooses weights, and plates where there are any. */
+type Choose = (problem: WeightProblem) => ChosenLoads | null;
+
 interface CountAndStart {
   count: number;
   start: number;
@@ -79,19 +92,19 @@ interface CountAndStart {
 }
 
 function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: boolean): CountAndStart {
-  const { working, unit, kit, similarDone } = request;
+  const { working, unit, similarDone } = request;
   const W = working.weight;
-  const { leastBase, firstJump } = systemConstants(unit);
-  const base = Math.max(kit.empty, leastBase, fromFloor ? limits.lightest / FLOOR_BASE_DIVISOR : 0);
-  const { sets, cutByWarmth } = countSets(request, W / base);
+  const { firstJump } = systemConstants(unit);
+  const { sets, cutByWarmth } = countSets(request, W / baseOf(request, limits, fromFloor));
   const style = RAMP_STYLES[request.style];
   const shares = style.shares?.(working.reps, similarDone);
   const warmStart = W * (WARM_START.least + WARM_START.byWarmth * similarDone);
-  const wantedStart = shares ? W * shares[0]! : cutByWarmth ? warmStart : limits.lightest;
+  const isCold = request.start !== undefined || !(shares || cutByWarmth);
+  const wantedStart = isCold ? coldStart(request, limits) : shares ? W * shares[0]! : warmStart;
   const start = Math.max(limits.lightest, wantedStart);
   if (request.rampSets !== undefined) return { count: sets, start, cutByWarmth };
 
-  const top = W * (shares?.at(-1) ?? repsBand(working.reps).top);
+  const top = W * (shares?.at(-1) ?? topOf(request.style, working.reps));
   const room = start < top ? 1 + Math.floor((top - start) / limits.gap) : 1;
   const added = request.slowToWarm === "sore" ? ADDED_FOR_AREA.sore : 0;
   const wanted =
@@ -110,7 +123,7 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
  */
 function fitLoads(
   request: RampRequest,
-  table: LoadTable,
+  table: LoadTable | null,
   loadable: Weight[],
   limits: RampLimits,
   { count, start, cutByWarmth }: CountAndStart,
@@ -118,6 +131,7 @@ function fitLoads(
 ): ChosenLoads | null {
   const W = limits.working;
   const below = loadable.filter((w) => w < W);
+  const choose: Choose = (problem) => (table ? chooseLoads({ ...problem, table }) : chooseWeights(problem));
   const hasFixed = Object.entries(fixed).some(([i, f]) => f.weight !== undefined && Number(i) < count);
   if (hasFixed && Object.values(fixed).some((f) => f.weight !== undefined && !below.includes(f.weight))) {
     return null;
@@ -134,8 +148,7 @@ function fitLoads(
       const found = candidateWeights(below, ideal, window);
       return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
     });
-    const problem: LoadProblem = {
-      table,
+    const problem: WeightProblem = {
       working: W,
       ideals,
       candidates,
@@ -144,9 +157,9 @@ function fitLoads(
       growth: limits.step,
     };
     const loads =
-      chooseLoads(problem) ??
-      chooseLoads({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
-      leastLastJump(problem, below, hasFixed || request.rampSets !== undefined);
+      choose(problem) ??
+      choose({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
+      leastLastJump(problem, choose, below, hasFixed || request.rampSets !== undefined);
     if (loads) return loads;
     if (hasFixed) return null;
   }
@@ -163,7 +176,12 @@ function withinLastJump(found: Weight[], below: Weight[], least: number, ideal: 
 }
 
 /** The ramp with the heaviest possible last set when its limit cannot be kept. */
-function leastLastJump(problem: LoadProblem, below: Weight[], coachDecides: boolean): ChosenLoads | null {
+function leastLastJump(
+  problem: WeightProblem,
+  choose: Choose,
+  below: Weight[],
+  coachDecides: boolean,
+): ChosenLoads | null {
   const last = problem.candidates.length - 1;
   const free = { ...problem, growth: Number.POSITIVE_INFINITY, lastJump: Number.POSITIVE_INFINITY };
   // A coach's own weights or number of sets may lie closer together than the rule has it.
@@ -173,7 +191,7 @@ function leastLastJump(problem: LoadProblem, below: Weight[], coachDecides: bool
     const heaviestFirst = ownLast ? [...problem.candidates[last]!] : below.toReversed();
     for (const weight of heaviestFirst) {
       const candidates = problem.candidates.map((ws, i) => (i === last ? [weight] : ws));
-      const loads = chooseLoads({ ...free, gap, candidates });
+      const loads = choose({ ...free, gap, candidates });
       if (loads) return loads;
     }
   }
@@ -184,9 +202,9 @@ function onlyReps(fixed: Readonly<Record<number, FixedSet>>): Record<number, Fix
   return Object.fromEntries(Object.entries(fixed).map(([i, f]) => [i, { reps: f.reps }]));
 }
 
-function platesOf(kit: BarKit, before: Stack, stack: Stack) {
-  let common = 0;
-  while (common < before.length && common < stack.length && before[common] === stack[common]) common++;
+function platesOf(kit: LoadKit, before: Stack, stack: Stack) {
+  if (!isBarKit(kit)) return { perSide: [], add: [], strip: [] };
+  const common = sharedPlates(before, stack);
   const weigh = (plates: readonly number[]) => plates.map((k) => kit.plates[k]!.weight);
   return {
     perSide: weigh(stack),
@@ -205,7 +223,8 @@ function describeSets(
 ): RampSet[] {
   const { kit, working, lift } = request;
   const fractions = loads.weights.map((w) => w / working.weight);
-  const reps = setReps(fractions, working.reps, lift, fixed);
+  const { singlesFrom } = RAMP_STYLES[request.style];
+  const reps = setReps(fractions, working.reps, lift, fixed, singlesFrom);
   return loads.weights.map((weight, i) => {
     const stack = loads.stacks[i]!;
     const isLast = i === loads.weights.length - 1;
@@ -219,6 +238,7 @@ function describeSets(
       reps: reps[i]!,
       ...platesOf(kit, loads.stacks[i - 1] ?? [], stack),
       restSeconds: Math.max(leastRest, changing),
+      leastRestSeconds: leastRest,
       seconds: setSeconds(reps[i]!, i),
       notes: slow ? [SLOW_NOTE] : fast ? [FAST_NOTE] : [],
     };

@@ -33,12 +33,14 @@ function mostReps(fraction: number, workingReps: number): number {
  * trimmed until the ramp is not a workout. Numbers that the coach has set stay as they are.
  *
  * @param fractions each set's share of the working weight, 0 to 1, rising.
+ * @param singlesFrom from this share on sets are of one repetition.
  */
 export function setReps(
   fractions: readonly number[],
   workingReps: number,
   lift: Pick<RampLift, "olympic">,
   fixed: Readonly<Record<number, FixedSet>> = {},
+  singlesFrom = Number.POSITIVE_INFINITY,
 ): number[] {
   const high = workingReps >= HIGH_REPS;
   const reps: number[] = [];
@@ -56,7 +58,7 @@ export function setReps(
       count = Math.min(count, mostReps(fraction, workingReps), reps[i - 1]!);
       if (lift.olympic) count = Math.min(count, OLYMPIC_MOST_REPS);
     }
-    reps.push(count);
+    reps.push(fraction >= singlesFrom ? 1 : count);
   }
   const trimmable = (i: number) => i > 0 && fixed[i]?.reps === undefined && reps[i]! > 1;
   const most = mostRampReps(workingReps);

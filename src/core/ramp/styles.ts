@@ -6,6 +6,7 @@ export const RAMP_STYLE_IDS = [
   "short-bridge",
   "few-light-steps",
   "gentle-build",
+  "heavy-single",
 ] as const;
 export type RampStyleId = (typeof RAMP_STYLE_IDS)[number];
 
@@ -16,6 +17,10 @@ export interface RampStyle {
   description: string;
   /** Each inner jump as a share of the one before. */
   jumpRatio: number;
+  /** The top set's share of the working weight; absent: by its repetitions. */
+  top?: number;
+  /** From this share of the working weight on sets are of one repetition; absent: by the usual table. */
+  singlesFrom?: number;
   /** Sets more than the working weight asks for. */
   addedSets: number;
   /**
@@ -78,4 +83,18 @@ export const RAMP_STYLES: Record<RampStyleId, RampStyle> = {
     jumpRatio: 1,
     addedSets: 1,
   },
+  "heavy-single": {
+    id: "heavy-single",
+    name: "Heavy single",
+    description: "Closing steps up to 92 %, singles from 80 %, whatever the working repetitions.",
+    jumpRatio: 0.8,
+    top: 0.92,
+    singlesFrom: 0.8,
+    addedSets: 0,
+  },
 };
+
+/** The share of the working weight that the top set of a style has. */
+export function topOf(style: RampStyleId, reps: number): number {
+  return RAMP_STYLES[style].top ?? repsBand(reps).top;
+}

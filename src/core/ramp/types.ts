@@ -1,4 +1,4 @@
-import type { BarKit } from "../plates";
+import type { LoadKit } from "../plates";
 import type { Finding } from "../result";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
@@ -28,7 +28,7 @@ export interface RampRequest {
   unit: UnitSystem;
   lift: RampLift;
   working: WorkingSets;
-  kit: BarKit;
+  kit: LoadKit;
   style: RampStyleId;
   experience: Experience;
   /** The worst of the athlete's areas that this lift loads: 0 none, 1 slow to warm, 2 very slow, "sore". */
@@ -36,6 +36,8 @@ export interface RampRequest {
   /** How much of what this lift asks for has been done today already, 0 to 1. */
   similarDone: number;
   room: Room;
+  /** The coach's own start as a share of the working weight, 0 the lightest there is; absent: worked out. */
+  start?: number;
   /** The coach's own number of ramp sets, 0 to 10; absent: worked out. */
   rampSets?: number;
   /** By set, first is 0. */
@@ -47,7 +49,7 @@ export interface RampSet {
   /** Share of the working weight, 0 to 1. */
   fraction: number;
   reps: number;
-  /** Plates on one side, inside first. */
+  /** Plates on one side, inside first; none where there are no plates. */
   perSide: Weight[];
   /** Plates of one side to put on after the set before (the first: after the empty bar), inside first. */
   add: Weight[];
@@ -55,6 +57,8 @@ export interface RampSet {
   strip: Weight[];
   /** Rest after the set, changing plates included. */
   restSeconds: number;
+  /** The same if others change the plates. */
+  leastRestSeconds: number;
   /** The set itself with its set-up. */
   seconds: number;
   notes: string[];
@@ -62,6 +66,8 @@ export interface RampSet {
 
 export interface Ramp {
   lift: string;
+  /** What it is loaded from. */
+  kit: LoadKit;
   sets: RampSet[];
   working: { weight: Weight; perSide: Weight[]; add: Weight[]; strip: Weight[] };
   totals: {

@@ -1,4 +1,4 @@
-import type { FixedSet, Room } from "../ramp";
+import type { FixedSet, RampStyleId, Room } from "../ramp";
 import type { OwnDrill, TakenDrill } from "../sequence";
 import type { Weight } from "../units";
 
@@ -22,6 +22,10 @@ export interface DraftLift {
   backOffs: readonly DraftBackOff[];
   /** Done in turns with the lift after it. */
   pairedWithNext: boolean;
+  /** How the ramp's weights are spread; null: as the approach has it. */
+  rampStyle: RampStyleId | null;
+  /** Where the ramp starts, as a share of the working weight, 0 the lightest there is; null: worked out. */
+  rampStart: number | null;
   /** The coach's own number of ramp sets; null: worked out. */
   rampSets: number | null;
   /** What the coach has set by hand, by ramp set. */
@@ -48,3 +52,8 @@ export interface WarmUpDraft {
 
 /** The most lifts of one session. */
 export const MOST_LIFTS = 6;
+
+/** Whether the coach has decided anything about a lift's ramp. */
+export function isOwnRamp({ rampStyle, rampStart, rampSets, fixed }: DraftLift): boolean {
+  return [rampStyle, rampStart, rampSets].some((own) => own !== null) || Object.keys(fixed).length > 0;
+}

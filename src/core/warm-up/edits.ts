@@ -1,4 +1,5 @@
 import type { DrillId } from "../catalog";
+import type { RampStyleId } from "../ramp";
 import type { TakenDrill } from "../sequence";
 import type { Weight } from "../units";
 import { type DraftBackOff, type DraftDrill, type DraftLift, MOST_LIFTS, type WarmUpDraft } from "./draft";
@@ -22,6 +23,8 @@ export type WarmUpEdit =
   | { kind: "set-weight"; at: number; set: number; weight: Weight; sets: number }
   | { kind: "set-reps"; at: number; set: number; reps: number; sets: number }
   | { kind: "ramp-sets"; at: number; sets: number }
+  | { kind: "ramp-style"; at: number; style: RampStyleId | null }
+  | { kind: "ramp-start"; at: number; start: number | null }
   | { kind: "reset-ramp"; at: number }
   | { kind: "several"; edits: readonly WarmUpEdit[] };
 
@@ -108,8 +111,18 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
       });
     case "ramp-sets":
       return changeLift(draft, edit.at, (l) => ({ ...l, rampSets: edit.sets, fixed: {} }));
+    case "ramp-style":
+      return changeLift(draft, edit.at, (l) => ({ ...l, rampStyle: edit.style, fixed: {} }));
+    case "ramp-start":
+      return changeLift(draft, edit.at, (l) => ({ ...l, rampStart: edit.start, fixed: {} }));
     case "reset-ramp":
-      return changeLift(draft, edit.at, (l) => ({ ...l, rampSets: null, fixed: {} }));
+      return changeLift(draft, edit.at, (l) => ({
+        ...l,
+        rampStyle: null,
+        rampStart: null,
+        rampSets: null,
+        fixed: {},
+      }));
     case "several":
       return edit.edits.reduce(applyEdit, draft);
   }

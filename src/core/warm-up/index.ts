@@ -1,9 +1,18 @@
-export { type DraftBackOff, type DraftDrill, type DraftLift, MOST_LIFTS, type WarmUpDraft } from "./draft";
+export {
+  type DraftBackOff,
+  type DraftDrill,
+  type DraftLift,
+  isOwnRamp,
+  MOST_LIFTS,
+  type WarmUpDraft,
+} from "./draft";
 export { applyEdit, type WarmUpEdit } from "./edits";
+export { liftKit } from "./lift-kit";
 export {
   type AthleteRecord,
   type GymKit,
   type GymPlate,
+  type PlannedAthlete,
   planRequestFor,
   type WorkingWeight,
 } from "./plan-request";

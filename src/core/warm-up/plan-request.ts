@@ -1,9 +1,10 @@
 import type { AthleteProfile } from "../athlete";
 import { approachFor, type Catalog, type EquipmentId } from "../catalog";
 import type { PlannedLift, PlanRequest } from "../plan";
-import { barKit, type PlateKind } from "../plates";
+import type { PinStack, PlateKind } from "../plates";
 import type { UnitSystem, Weight } from "../units";
 import type { WarmUpDraft } from "./draft";
+import { liftKit } from "./lift-kit";
 
 /** What is known of an athlete. */
 export interface AthleteRecord extends AthleteProfile {
@@ -17,6 +18,9 @@ export interface AthleteRecord extends AthleteProfile {
   note: string;
   workingWeights: readonly WorkingWeight[];
 }
+
+/** What of it a plan is made from. */
+export type PlannedAthlete = AthleteProfile & Pick<AthleteRecord, "bodyWeight" | "unit">;
 
 export interface WorkingWeight {
   lift: string;
@@ -41,6 +45,14 @@ export interface GymKit {
   unit: UnitSystem;
   bar: { name: string; weight: Weight; collar: Weight };
   plates: readonly GymPlate[];
+  /** One of each pair on the rack. */
+  dumbbells: readonly Weight[];
+  /** What the sledge of the plate machine weighs; null: there is none. */
+  sledge: Weight | null;
+  /** The stack of the pulldown; null: there is none. */
+  stack: PinStack | null;
+  /** What can take weight off a body. */
+  help: readonly Weight[];
   equipment: readonly EquipmentId[];
   /** How many there are of things that one person uses at a time; absent: enough for all. */
   counts?: Readonly<Partial<Record<EquipmentId, number>>>;
@@ -52,19 +64,21 @@ export interface GymKit {
  */
 export function planRequestFor(
   draft: WarmUpDraft,
-  athlete: AthleteProfile,
+  athlete: PlannedAthlete,
   gym: GymKit,
   catalog: Catalog,
 ): PlanRequest {
-  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
   const lifts = draft.lifts.map((d): PlannedLift => {
     const { weight, reps, sets, rir } = d;
+    const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
     return {
-      lift: catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!,
-      kit,
+      lift,
+      kit: liftKit(gym, lift, athlete),
       working: weight === null ? null : { weight, reps, sets, rir },
       backOffs: d.backOffs,
       pairedWithNext: d.pairedWithNext,
+      style: d.rampStyle ?? undefined,
+      start: d.rampStart ?? undefined,
       rampSets: d.rampSets ?? undefined,
       fixed: d.fixed,
     };

@@ -1,5 +1,5 @@
 import type { Change, Remedy, WrittenWarmUp } from "../review";
-import type { WarmUpDraft } from "./draft";
+import { isOwnRamp, type WarmUpDraft } from "./draft";
 import type { WarmUpEdit } from "./edits";
 
 /**
@@ -55,8 +55,7 @@ function editFor(change: Change, written: WrittenWarmUp, draft: WarmUpDraft): Wa
     }
     case "replace-ramp": {
       const own = draft.lifts[change.lift]!;
-      const isOwn = own.rampSets !== null || Object.keys(own.fixed).length > 0;
-      return isOwn ? { kind: "reset-ramp", at: change.lift } : null;
+      return isOwnRamp(own) ? { kind: "reset-ramp", at: change.lift } : null;
     }
     case "both-sides":
       return null;

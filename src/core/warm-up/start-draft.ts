@@ -1,6 +1,8 @@
-import { barKit, nearestLoadable } from "../plates";
+import type { Catalog, Lift } from "../catalog";
+import { nearestLoadable } from "../plates";
 import { convertWeight, type Weight } from "../units";
 import type { DraftLift, WarmUpDraft } from "./draft";
+import { liftKit } from "./lift-kit";
 import type { AthleteRecord, GymKit } from "./plan-request";
 
 /** What a warm-up starts from when nothing else is known. */
@@ -15,28 +17,38 @@ const USUAL = {
 
 /**
  * The working weight of an athlete for a lift in a gym: converted once if the gym counts in the other unit,
- * then rounded down to what its bar and plates make.
+ * then rounded down to what can be loaded there.
  *
  * @returns null where none is known or nothing that light can be loaded.
  */
-export function workingWeightIn(gym: GymKit, athlete: AthleteRecord, lift: string): Weight | null {
-  const known = athlete.workingWeights.find((w) => w.lift === lift);
+export function workingWeightIn(
+  gym: GymKit,
+  athlete: AthleteRecord,
+  lift: Pick<Lift, "id" | "implement">,
+): Weight | null {
+  const known = athlete.workingWeights.find((w) => w.lift === lift.id);
   if (!known) return null;
-  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
-  return nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
+  const kit = liftKit(gym, lift, athlete);
+  return kit && nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
 }
 
 /** A lift with the athlete's last working weight, sets and reps for it, or the usual. */
-export function startLift(athlete: AthleteRecord, gym: GymKit, lift: string): DraftLift {
-  const known = athlete.workingWeights.find((w) => w.lift === lift);
+export function startLift(
+  athlete: AthleteRecord,
+  gym: GymKit,
+  lift: Pick<Lift, "id" | "implement">,
+): DraftLift {
+  const known = athlete.workingWeights.find((w) => w.lift === lift.id);
   return {
-    lift,
+    lift: lift.id,
     weight: workingWeightIn(gym, athlete, lift),
     reps: known?.reps ?? USUAL.reps,
     sets: known?.sets ?? USUAL.sets,
     rir: known?.rir ?? USUAL.rir,
     backOffs: [],
     pairedWithNext: false,
+    rampStyle: null,
+    rampStart: null,
     rampSets: null,
     fixed: {},
   };
@@ -49,11 +61,14 @@ export function startLift(athlete: AthleteRecord, gym: GymKit, lift: string): Dr
 export function startDraft(
   athlete: AthleteRecord,
   gym: GymKit,
+  catalog: Catalog,
   like: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room"> & { lifts: readonly string[] }> = {},
 ): WarmUpDraft {
   const lifts = like.lifts ?? [athlete.workingWeights[0]?.lift ?? "back-squat"];
   return {
-    lifts: lifts.map((lift) => startLift(athlete, gym, lift)),
+    lifts: lifts.map((id) =>
+      startLift(athlete, gym, catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!),
+    ),
     minutes: like.minutes ?? USUAL.minutes,
     approach: like.approach ?? USUAL.approach,
     room: like.room ?? USUAL.room,

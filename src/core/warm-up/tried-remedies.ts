@@ -1,4 +1,3 @@
-import type { AthleteProfile } from "../athlete";
 import type { Catalog } from "../catalog";
 import { planWarmUp } from "../plan";
 import {
@@ -14,7 +13,7 @@ import {
 } from "../review";
 import type { WarmUpDraft } from "./draft";
 import { applyEdit, type WarmUpEdit } from "./edits";
-import { type GymKit, planRequestFor } from "./plan-request";
+import { type GymKit, type PlannedAthlete, planRequestFor } from "./plan-request";
 import { editForRemedy } from "./remedy-edit";
 
 /** A finding of a draft's plan with edits of the draft that remove it. */
@@ -33,7 +32,7 @@ const MOST_OFFERED = 2;
  */
 export function* triedRemedies(
   draft: WarmUpDraft,
-  athlete: AthleteProfile,
+  athlete: PlannedAthlete,
   gym: GymKit,
   catalog: Catalog,
 ): Generator<TriedRemedies, void> {

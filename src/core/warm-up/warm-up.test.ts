@@ -1,3 +1,4 @@
+import { catalogLift } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { planWarmUp } from "../plan";
 import { findingsOf, reviewContext, writtenOf } from "../review";
@@ -6,6 +7,8 @@ import {
   type AthleteRecord,
   applyEdit,
   type GymKit,
+  isOwnRamp,
+  liftKit,
   planRequestFor,
   startDraft,
   startLift,
@@ -21,6 +24,10 @@ const gym: GymKit = {
   unit: "kg",
   bar: { name: "Bar", weight: weight(20), collar: 0 as Weight },
   plates: [25, 20, 10, 5, 2.5].map((w) => ({ weight: weight(w), pairs: 2, fullDiameter: w >= 20, ...look })),
+  dumbbells: [],
+  sledge: null,
+  stack: null,
+  help: [],
   equipment: ["stick", "band-light"],
 };
 const athlete: AthleteRecord = {
@@ -36,7 +43,7 @@ const athlete: AthleteRecord = {
   areas: [],
   workingWeights: [{ lift: "deadlift", weight: weight(122.5), reps: 4, sets: 3, rir: 1, day: "2026-01-05" }],
 };
-const draft: WarmUpDraft = startDraft(athlete, gym);
+const draft: WarmUpDraft = startDraft(athlete, gym, catalog);
 
 describe("a first draft", () => {
   test("takes the lift that is known with its sets, reps and weight, rounded down to what can be loaded", () => {
@@ -44,12 +51,12 @@ describe("a first draft", () => {
   });
 
   test("of a lift that is not known has no weight", () => {
-    expect(startDraft(athlete, gym, { lifts: ["bench-press"] }).lifts[0]!.weight).toBeNull();
+    expect(startDraft(athlete, gym, catalog, { lifts: ["bench-press"] }).lifts[0]!.weight).toBeNull();
   });
 
   test("is like another one in lift, time, approach and room", () => {
     const like = { minutes: 9, approach: "bar-first", room: "cold" as const };
-    const made = startDraft(athlete, gym, { ...like, lifts: ["deadlift", "bench-press"] });
+    const made = startDraft(athlete, gym, catalog, { ...like, lifts: ["deadlift", "bench-press"] });
     expect(made).toMatchObject(like);
     expect(made.lifts.map((l) => l.lift)).toEqual(["deadlift", "bench-press"]);
   });
@@ -61,7 +68,56 @@ describe("a first draft", () => {
       workingWeights: [{ ...athlete.workingWeights[0]!, weight: weight(225) }],
     };
     // 225 lb are 102.06 kg; the plates make 100 and 105.
-    expect(workingWeightIn(gym, pounds, "deadlift")).toBe(weight(100));
+    expect(workingWeightIn(gym, pounds, catalogLift("deadlift"))).toBe(weight(100));
+  });
+});
+
+describe("what a lift is loaded from", () => {
+  const full: GymKit = {
+    ...gym,
+    dumbbells: [weight(10), weight(12.5)],
+    sledge: weight(45),
+    stack: { start: weight(5), step: weight(5), top: weight(50), addOns: [] },
+    help: [weight(20)],
+  };
+  const heavy: AthleteRecord = { ...athlete, bodyWeight: weight(80) };
+  const kindOf = (lift: string, at = full, who = heavy) => liftKit(at, catalogLift(lift), who)?.kind ?? null;
+
+  test.each([
+    ["back-squat", "barbell"],
+    ["dumbbell-row", "dumbbells"],
+    ["leg-press", "machine"],
+    ["lat-pulldown", "stack"],
+    ["pull-up", "bodyweight"],
+    ["cool-down-legs", null],
+  ])("of the %s is its implement: %s", (lift, kind) => {
+    expect(kindOf(lift)).toBe(kind);
+  });
+
+  test("is nothing where the gym does not have it or the body weight is not known", () => {
+    for (const lift of ["dumbbell-row", "leg-press", "lat-pulldown"]) expect(kindOf(lift, gym)).toBeNull();
+    expect(kindOf("pull-up", full, athlete)).toBeNull();
+  });
+
+  test("of a body counts in the gym's unit", () => {
+    const pounds = { ...athlete, bodyWeight: weight(180), unit: "lb" as const };
+    expect(liftKit(full, catalogLift("pull-up"), pounds)).toMatchObject({ bodyWeight: 81_647 });
+  });
+
+  test("makes a ramp on the workbench", () => {
+    const lift = { ...startLift(heavy, full, catalogLift("pull-up")), weight: weight(100) };
+    const plan = planWarmUp(planRequestFor({ ...draft, lifts: [lift] }, heavy, full, catalog));
+    expect(plan.ramps[0]!.sets.length).toBeGreaterThan(0);
+    expect(plan.ramps[0]!.kit.kind).toBe("bodyweight");
+  });
+
+  test("that is not there is asked for by name", () => {
+    const lift = startLift(athlete, gym, catalogLift("dumbbell-row"));
+    const plan = planWarmUp(planRequestFor({ ...draft, lifts: [lift] }, athlete, gym, catalog));
+    expect(plan.findings).toContainEqual({
+      code: "drills-only",
+      message: expect.stringContaining("give this gym dumbbells"),
+    });
   });
 });
 
@@ -99,13 +155,34 @@ describe("edits", () => {
     const weighed = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(80), sets: 4 });
     const fewer = applyEdit(weighed, { kind: "ramp-sets", at: 0, sets: 5 });
     expect(fewer.lifts[0]).toMatchObject({ rampSets: 5, fixed: {} });
-    const other = startLift(athlete, gym, "bench-press");
+    const other = startLift(athlete, gym, catalogLift("bench-press"));
     expect(applyEdit(weighed, { kind: "choose-lift", at: 0, lift: other }).lifts).toEqual([other]);
+  });
+
+  test("the ramp takes the coach's style and start, and lets go of them together", () => {
+    const ramp = (d: WarmUpDraft) => planWarmUp(planRequestFor(d, athlete, gym, catalog)).ramps[0]!;
+    const usual = ramp(draft);
+    const even = applyEdit(draft, { kind: "ramp-style", at: 0, style: "even-steps" });
+    const jumps = [...ramp(even).sets.map((s) => s.weight), weight(120)];
+    expect(isOwnRamp(even.lifts[0]!)).toBe(true);
+    expect(jumps).not.toEqual([...usual.sets.map((s) => s.weight), weight(120)]);
+    const half = applyEdit(even, { kind: "ramp-start", at: 0, start: 0.5 });
+    expect(ramp(half).sets[0]!.weight).toBeGreaterThanOrEqual(weight(55));
+    const free = applyEdit(half, { kind: "reset-ramp", at: 0 });
+    expect(isOwnRamp(free.lifts[0]!)).toBe(false);
+    expect(ramp(free)).toEqual(usual);
+  });
+
+  test("another style lets go of weights set by hand", () => {
+    const byHand = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(60), sets: 3 });
+    expect(applyEdit(byHand, { kind: "ramp-style", at: 0, style: "gentle-build" }).lifts[0]!.fixed).toEqual(
+      {},
+    );
   });
 
   test("lifts are added up to six, moved, paired and taken out, and one always stays", () => {
     const add = (d: WarmUpDraft, lift: string) =>
-      applyEdit(d, { kind: "add-lift", lift: startLift(athlete, gym, lift) });
+      applyEdit(d, { kind: "add-lift", lift: startLift(athlete, gym, catalogLift(lift)) });
     const names = (d: WarmUpDraft) => d.lifts.map((l) => l.lift);
     const three = add(add(draft, "bench-press"), "pull-up");
     expect(names(applyEdit(three, { kind: "move-lift", at: 2, to: 0 }))).toEqual([
@@ -119,7 +196,7 @@ describe("edits", () => {
     expect(applyEdit(paired, { kind: "remove-lift", at: 2 }).lifts[1]!.pairedWithNext).toBe(false);
     expect(applyEdit(three, { kind: "pair", at: 2, paired: true })).toEqual(three);
     expect(applyEdit(draft, { kind: "remove-lift", at: 0 })).toBe(draft);
-    const many = ["a", "b", "c", "d", "e", "f", "g"].reduce(add, draft);
+    const many = new Array<string>(7).fill("lunge").reduce(add, draft);
     expect(many.lifts).toHaveLength(6);
   });
 
@@ -162,7 +239,7 @@ test("a lift or approach that the catalog no longer has falls back instead of fa
 });
 
 test("drills alone bring their own approach with them, and no ramp", () => {
-  const alone = { ...draft, lifts: [startLift(athlete, gym, "cool-down-legs")], minutes: 10 };
+  const alone = { ...draft, lifts: [startLift(athlete, gym, catalogLift("cool-down-legs"))], minutes: 10 };
   const request = planRequestFor(alone, athlete, gym, catalog);
   expect(request.approach.id).toBe("cool-down");
   const plan = planWarmUp(request);
@@ -184,7 +261,7 @@ test("every finding of a plan has an edit that removes it, whatever is planned a
       { ...draft, minutes: 7 },
       { ...athlete, limiters: ["hamstring-length", "lats"] },
     ],
-    [{ ...draft, lifts: [startLift(athlete, gym, "front-squat")], minutes: 9 }, athlete],
+    [{ ...draft, lifts: [startLift(athlete, gym, catalogLift("front-squat"))], minutes: 9 }, athlete],
   ];
   let tried = 0;
   for (const [d, who] of cases) {

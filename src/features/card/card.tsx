@@ -6,8 +6,9 @@ import { ageOn } from "@/core/athlete";
 import { EQUIPMENT, kitInUse, type Lift, PHASE_NAMES } from "@/core/catalog";
 import { cautionsFor } from "@/core/cautions";
 import { formatDose } from "@/core/dose";
-import { type LiftPlan, type Plan, planOfLift, planWarmUp } from "@/core/plan";
-import { describeChange } from "@/core/plates";
+import { type LiftPlan, type Plan, type PlannedLift, planOfLift, planWarmUp } from "@/core/plan";
+import { isBarKit } from "@/core/plates";
+import { describeLoad } from "@/core/ramp";
 import { stairOf } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight } from "@/core/units";
 import { type DraftLift, planRequestFor } from "@/core/warm-up";
@@ -68,9 +69,15 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
           />
         </div>
         {request.lifts
-          .map(({ lift }, at) => ({ lift, part: planOfLift(plan, at) }))
-          .map(({ lift, part }) => (
-            <LiftPart key={part.at} plan={part} lift={lift} gym={gym} named={request.lifts.length > 1} />
+          .map((planned, at) => ({ planned, part: planOfLift(plan, at) }))
+          .map(({ planned, part }) => (
+            <LiftPart
+              key={part.at}
+              plan={part}
+              planned={planned}
+              gym={gym}
+              named={request.lifts.length > 1}
+            />
           ))}
         <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
           <Cautions cautions={cautions} />
@@ -107,12 +114,12 @@ function LiftLine({ lift, draft, unit }: { lift: Lift; draft: DraftLift; unit: s
 /** Drills and ramp before one lift; of two in turns the drills stand with the first. */
 function LiftPart({
   plan,
-  lift,
+  planned: { lift, kit },
   gym,
   named,
 }: {
   plan: LiftPlan;
-  lift: Lift;
+  planned: PlannedLift;
   gym: OpenWarmUp["gym"];
   named: boolean;
 }) {
@@ -121,7 +128,7 @@ function LiftPart({
     <section className="break-inside-avoid-page">
       {named && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
       {leads && <DrillTable plan={plan} equipment={gym.equipment} />}
-      {lift.implement === "barbell" && <RampTable plan={plan} gym={gym} />}
+      {kit && <RampTable plan={plan} gym={gym} />}
     </section>
   );
 }
@@ -178,6 +185,7 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
   const ramp = plan.ramps[0];
   if (!ramp) return <p className="mt-4 text-sm">No working weight yet: ask the coach before the ramp.</p>;
   const sets = [...ramp.sets, null];
+  const hasPlates = isBarKit(ramp.kit);
   return (
     <table className="mt-4 w-full border-collapse">
       <caption className="sr-only">Ramp</caption>
@@ -185,8 +193,8 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
         <tr>
           <th className={HEAD}>Ramp</th>
           <th className={HEAD}>Reps</th>
-          <th className={HEAD}>Plates, one side</th>
-          <th className={HEAD}>Change</th>
+          {hasPlates && <th className={HEAD}>Plates, one side</th>}
+          <th className={HEAD}>{hasPlates ? "Change" : "Load"}</th>
           <th className={HEAD}>Rest</th>
           <th className={`${HEAD} w-24`}>How it felt</th>
           <th className={`${HEAD} w-10`}>Done</th>
@@ -203,14 +211,16 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
                 {formatWeight(load.weight)} {gym.unit}
               </td>
               <td className={`${RAMP_CELL} pr-3 text-sm font-semibold`}>{set ? `× ${set.reps}` : "work"}</td>
-              <td className={`${RAMP_CELL} pr-3`}>
-                <span className="flex items-center gap-2">
-                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.08} />
-                  <span className="condensed">{load.perSide.map(formatWeight).join(" + ") || "empty"}</span>
-                </span>
-              </td>
+              {hasPlates && (
+                <td className={`${RAMP_CELL} pr-3`}>
+                  <span className="flex items-center gap-2">
+                    <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.08} />
+                    <span className="condensed">{load.perSide.map(formatWeight).join(" + ") || "empty"}</span>
+                  </span>
+                </td>
+              )}
               <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>
-                {describeChange(load.add, load.strip)}
+                {describeLoad(ramp.kit, load, gym.unit)}
               </td>
               <td className={`${RAMP_CELL} whitespace-nowrap`}>
                 {set ? formatSeconds(set.restSeconds) : ""}

@@ -5,13 +5,15 @@ import { useMemo } from "react";
 import { catalog } from "@/catalog";
 import { AREAS, approachFor } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { barKit, loadableTotals, loadTable, nearestLoadable } from "@/core/plates";
+import { isBarKit, type LoadKit, lightestOf, loadableWeights, nearestLoadable } from "@/core/plates";
+import { loadUnit } from "@/core/ramp";
 import { fail, ok } from "@/core/result";
 import { formatWeight, GREATEST_WEIGHT, parseWeight, type Weight, weight } from "@/core/units";
 import {
   type AthleteRecord,
   type DraftLift,
   type GymKit,
+  liftKit,
   startLift,
   type WarmUpDraft,
   type WarmUpEdit,
@@ -47,6 +49,7 @@ export function Brief({
 }) {
   const planned = draft.lifts[at]!;
   const lift = catalog.lifts.find((l) => l.id === planned.lift);
+  const kit = useMemo(() => lift && liftKit(gym, lift, athlete), [gym, lift, athlete]);
   const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
   const first = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift);
   const approach = approachFor(catalog, first, draft.approach);
@@ -71,10 +74,16 @@ export function Brief({
           label="Lift"
           value={planned.lift}
           groups={liftGroups}
-          onChange={(id) => onEdit({ kind: "choose-lift", at, lift: startLift(athlete, gym, id) })}
+          onChange={(id) =>
+            onEdit({
+              kind: "choose-lift",
+              at,
+              lift: startLift(athlete, gym, catalog.lifts.find((l) => l.id === id)!),
+            })
+          }
           triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
         />
-        {lift?.implement === "barbell" && <WorkingWeight {...{ gym, planned, at, onEdit }} />}
+        {kit && <WorkingWeight {...{ kit, unit: gym.unit, planned, at, onEdit }} />}
       </div>
       <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
         {!lift?.kind && (
@@ -170,33 +179,35 @@ export function Brief({
   );
 }
 
-/** The weight to start from when none is known: twice the bar. */
-const USUAL_START = 2;
+/** The weight to start from when none is known: twice the bar, or this far up the list. */
+const USUAL_START = { bar: 2, list: 0.3 };
+
+function usualStart(kit: LoadKit): Weight | null {
+  return isBarKit(kit)
+    ? nearestLoadable(kit, (USUAL_START.bar * kit.empty) as Weight, false).lower
+    : (kit.bodyWeight ?? kit.weights[Math.floor(USUAL_START.list * kit.weights.length)]!);
+}
 
 function WorkingWeight({
-  gym,
+  kit,
+  unit,
   planned,
   at,
   onEdit,
 }: {
-  gym: GymKit;
+  kit: LoadKit;
+  unit: GymKit["unit"];
   planned: DraftLift;
   at: number;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
-  const kit = barKit(gym.bar.weight, gym.bar.collar, gym.plates);
   const change = (to: Weight) => onEdit({ kind: "working", at, change: { weight: to } });
   const nearest = (w: Weight) => {
     const { lower, upper } = nearestLoadable(kit, w, false);
     return [...new Set([lower, upper].filter((o) => o !== null))];
   };
-  const all = useMemo(
-    () =>
-      loadableTotals(
-        loadTable(barKit(gym.bar.weight, gym.bar.collar, gym.plates), weight(GREATEST_WEIGHT), false),
-      ),
-    [gym],
-  );
+  const all = useMemo(() => loadableWeights(kit, weight(GREATEST_WEIGHT)), [kit]);
+  const lightest = lightestOf(kit);
   return (
     <Stepper<Weight | null>
       label="Working weight"
@@ -207,22 +218,22 @@ function WorkingWeight({
       parse={(text) => {
         const parsed = parseWeight(text);
         if (!parsed.ok) return parsed;
-        if (parsed.value < kit.empty)
-          return fail(`Less than the bar (${formatWeight(kit.empty)} ${gym.unit}).`);
+        if (parsed.value < lightest)
+          return fail(`Less than the lightest there is (${formatWeight(lightest)} ${unit}).`);
         return nearest(parsed.value).includes(parsed.value)
           ? ok(parsed.value)
-          : fail("The plates here do not make this weight. Nearest:");
+          : fail("What there is here does not make this weight. Nearest:");
       }}
       suggestions={(text) => {
         const parsed = parseWeight(text);
         return parsed.ok ? nearest(parsed.value) : [];
       }}
       next={(w, direction) => {
-        if (w === null) return nearestLoadable(kit, (USUAL_START * kit.empty) as Weight, false).lower;
+        if (w === null) return usualStart(kit);
         return (direction > 0 ? all.find((t) => t > w) : all.findLast((t) => t < w)) ?? null;
       }}
       onChange={(w) => w !== null && change(w)}
-      suffix={gym.unit}
+      suffix={loadUnit(kit, unit)}
       width="6.2ch"
     />
   );

@@ -39,7 +39,7 @@ export function LiftStrip({
   const parts = draft.lifts.map((_, i) => planOfLift(plan, i));
   const minutes = Math.max(6, ...parts.map((p) => p.seconds / 60 + 1));
   const add = (lift: string) => {
-    onEdit({ kind: "add-lift", lift: startLift(athlete, gym, lift) });
+    onEdit({ kind: "add-lift", lift: startLift(athlete, gym, catalog.lifts.find((l) => l.id === lift)!) });
     onLift(draft.lifts.length);
   };
   const isLast = at === draft.lifts.length - 1;
@@ -47,7 +47,7 @@ export function LiftStrip({
     <nav aria-label="Lifts of the session" className="flex items-stretch border-t border-line bg-chalk px-7">
       <ol className="flex min-w-0 flex-1 items-stretch overflow-x-auto">
         {draft.lifts.map((d, i) => {
-          const name = catalog.lifts.find((l) => l.id === d.lift)?.name ?? d.lift;
+          const lift = catalog.lifts.find((l) => l.id === d.lift);
           const part = parts[i]!;
           const isIn = i === at;
           return (
@@ -60,19 +60,18 @@ export function LiftStrip({
                 type="button"
                 aria-current={isIn ? "step" : undefined}
                 onClick={() => onLift(i)}
-                className={`grid w-56 shrink-0 grid-cols-[minmax(0,1fr)_5.5rem] items-end gap-2 border-b-2 py-1 pr-3 text-left ${
+                className={`grid ${draft.lifts.length < 4 ? "w-64" : "w-56"} shrink-0 grid-cols-[minmax(0,1fr)_5.5rem] items-end gap-2 border-b-2 py-1 pr-3 text-left ${
                   isIn ? "border-ember" : "border-transparent hover:border-line-strong"
                 }`}
               >
                 <span className="min-w-0 leading-tight">
                   <span className={`block truncate ${isIn ? "font-bold" : "font-medium"}`}>
-                    {i + 1} {name}
+                    {i + 1} {lift?.name ?? d.lift}
                   </span>
                   <span className="condensed block truncate text-ink-soft">
-                    {d.weight === null
-                      ? `${d.sets} × ${d.reps}`
-                      : `${d.sets} × ${d.reps} × ${formatWeight(d.weight)}`}
-                    {" · "}
+                    {lift?.kind
+                      ? null
+                      : `${[d.sets, d.reps, ...(d.weight === null ? [] : [formatWeight(d.weight)])].join(" × ")} · `}
                     {formatClock(part.seconds)}
                   </span>
                 </span>

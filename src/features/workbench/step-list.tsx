@@ -4,7 +4,8 @@ import { Pin, PinOff, Trash2 } from "lucide-react";
 import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { LiftPlan } from "@/core/plan";
-import { describeChange } from "@/core/plates";
+import { isBarKit } from "@/core/plates";
+import { describeLoad } from "@/core/ramp";
 import type { Stair } from "@/core/stair";
 import { formatClock, formatWeight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
@@ -149,11 +150,15 @@ export function StepList({
                     {formatWeight(load.weight)}
                     <span className="text-sm font-semibold"> {gym.unit}</span>
                   </span>
-                  <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.09} />
+                  {isBarKit(ramp.kit) ? (
+                    <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.09} />
+                  ) : (
+                    <span />
+                  )}
                   <span className="truncate text-xs text-ink-soft">
                     {set
-                      ? describeChange(load.add, load.strip)
-                      : `First working set. ${describeChange(load.add, load.strip)}`}
+                      ? describeLoad(ramp.kit, load, gym.unit)
+                      : `First working set. ${describeLoad(ramp.kit, load, gym.unit)}`}
                   </span>
                 </button>
                 <span className="flex items-center pr-2">

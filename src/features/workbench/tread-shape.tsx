@@ -2,6 +2,7 @@
 
 import { PHASE_NAMES } from "@/core/catalog";
 import type { LiftPlan } from "@/core/plan";
+import { isBarKit } from "@/core/plates";
 import type { Tread } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "@/core/units";
 import type { GymKit, WarmUpEdit } from "@/core/warm-up";
@@ -135,7 +136,7 @@ function LoadLabel({
   const load = tread.kind === "set" ? ramp.sets[tread.index]! : ramp.working;
   const words = formatWeight(load.weight);
   const tallest = Math.max(...gym.plates.map((p) => p.diameterMm), 200);
-  const plates = (
+  const plates = isBarKit(ramp.kit) && (
     <Sleeve
       plates={gym.plates}
       perSide={load.perSide}

@@ -5,12 +5,13 @@ import { useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { type Dose, type DoseRange, formatDose } from "@/core/dose";
 import { type LiftPlan, type PlanStep, substitutesFor } from "@/core/plan";
-import { describeChange } from "@/core/plates";
-import type { RampSet } from "@/core/ramp";
+import { isBarKit } from "@/core/plates";
+import { describeLoad, RAMP_STYLE_IDS, RAMP_STYLES, type RampSet } from "@/core/ramp";
 import { fail } from "@/core/result";
 import { formatSeconds, formatWeight, parseWeight, type Weight } from "@/core/units";
-import type { GymKit, WarmUpDraft, WarmUpEdit } from "@/core/warm-up";
+import { type GymKit, isOwnRamp, type WarmUpDraft, type WarmUpEdit } from "@/core/warm-up";
 import { Button } from "@/ui/button";
+import { Choice, type ChoiceGroup } from "@/ui/choice";
 import { PlateStrip } from "@/ui/plate-strip";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
@@ -209,6 +210,27 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
   );
 }
 
+const AS_USUAL = "usual";
+const STYLES: readonly ChoiceGroup[] = [
+  {
+    options: [
+      { value: AS_USUAL, label: "By approach", note: "As the approach of this warm-up has it." },
+      ...Object.values(RAMP_STYLES).map((s) => ({ value: s.id, label: s.name, note: s.description })),
+    ],
+  },
+];
+const STARTS: readonly ChoiceGroup[] = [
+  {
+    options: [
+      { value: AS_USUAL, label: "As usual" },
+      { value: "0", label: "Lightest" },
+      { value: "0.2", label: "20 %" },
+      { value: "0.4", label: "40 %" },
+      { value: "0.5", label: "50 %" },
+    ],
+  },
+];
+
 function SetPanel({
   set,
   index,
@@ -229,8 +251,7 @@ function SetPanel({
     const options = [free.findLast((w) => w <= parsed.value), free.find((w) => w >= parsed.value)];
     return [...new Set(options.filter((w) => w !== undefined))];
   };
-  const { rampSets, fixed } = draft.lifts[plan.at]!;
-  const own = rampSets !== null || Object.keys(fixed).length > 0;
+  const lift = draft.lifts[plan.at]!;
   return (
     <div className="space-y-4">
       <header>
@@ -242,8 +263,8 @@ function SetPanel({
           {set.notes.length > 0 && ` · ${set.notes.join(", ").toLowerCase()}`}
         </p>
       </header>
-      <PlateStrip plates={gym.plates} perSide={set.perSide} scale={0.2} />
-      <p className="text-sm font-medium">{describeChange(set.add, set.strip)}.</p>
+      {isBarKit(ramp.kit) && <PlateStrip plates={gym.plates} perSide={set.perSide} scale={0.2} />}
+      <p className="text-sm font-medium">{describeLoad(ramp.kit, set, gym.unit)}.</p>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <Stepper
           label="Weight"
@@ -252,7 +273,7 @@ function SetPanel({
           parse={(text) => {
             const parsed = parseWeight(text);
             if (!parsed.ok || free.includes(parsed.value)) return parsed;
-            return fail("These plates do not make it between the sets beside it. Nearest:");
+            return fail("What there is does not make it between the sets beside it. Nearest:");
           }}
           suggestions={near}
           next={(w, direction) => free[free.indexOf(w) + direction] ?? null}
@@ -277,7 +298,41 @@ function SetPanel({
           onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
         />
       </div>
-      {own && (
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Ramp style</span>
+          <Choice
+            label="Ramp style"
+            value={lift.rampStyle ?? AS_USUAL}
+            groups={STYLES}
+            onChange={(id) =>
+              onEdit({
+                kind: "ramp-style",
+                at: plan.at,
+                style: RAMP_STYLE_IDS.find((s) => s === id) ?? null,
+              })
+            }
+            triggerClassName="min-h-6 text-sm font-bold"
+          />
+        </span>
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Start</span>
+          <Choice
+            label="Start"
+            value={lift.rampStart === null ? AS_USUAL : String(lift.rampStart)}
+            groups={STARTS}
+            onChange={(start) =>
+              onEdit({
+                kind: "ramp-start",
+                at: plan.at,
+                start: start === AS_USUAL ? null : Number(start),
+              })
+            }
+            triggerClassName="min-h-6 text-sm font-bold"
+          />
+        </span>
+      </div>
+      {isOwnRamp(lift) && (
         <Button onClick={() => onEdit({ kind: "reset-ramp", at: plan.at })}>
           <RotateCcw aria-hidden className="size-4" />
           Work the ramp out anew
@@ -285,7 +340,11 @@ function SetPanel({
       )}
       <p className="text-ink-soft">
         {set.seconds} s for the set, then {set.restSeconds} s of rest
-        {index === sets - 1 ? " before the first working set." : " with the plate change."}
+        {index === sets - 1
+          ? " before the first working set."
+          : isBarKit(ramp.kit)
+            ? " with the plate change."
+            : "."}
       </p>
     </div>
   );
@@ -303,8 +362,8 @@ function WorkPanel({ plan, gym, draft, weights, onEdit }: PanelProps) {
           {lift.sets} × {lift.reps} × {formatWeight(working.weight)} {gym.unit}
         </p>
       </header>
-      <PlateStrip plates={gym.plates} perSide={working.perSide} scale={0.2} />
-      <p className="text-sm font-medium">{describeChange(working.add, working.strip)}.</p>
+      {isBarKit(ramp.kit) && <PlateStrip plates={gym.plates} perSide={working.perSide} scale={0.2} />}
+      <p className="text-sm font-medium">{describeLoad(ramp.kit, working, gym.unit)}.</p>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-ink-soft">
         <dt>Ramp</dt>
         <dd>{formatSeconds(totals.seconds)}</dd>
@@ -312,8 +371,12 @@ function WorkPanel({ plan, gym, draft, weights, onEdit }: PanelProps) {
         <dd>
           {totals.reps}, of them {totals.repsAt85} at 85 % or more
         </dd>
-        <dt>Plates moved</dt>
-        <dd>{totals.moves} on each side</dd>
+        {isBarKit(ramp.kit) && (
+          <>
+            <dt>Plates moved</dt>
+            <dd>{totals.moves} on each side</dd>
+          </>
+        )}
       </dl>
       <BackOffs lift={lift} at={plan.at} weights={weights} unit={gym.unit} onEdit={onEdit} />
     </div>

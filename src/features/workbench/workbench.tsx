@@ -70,7 +70,10 @@ export function Workbench({
   const proof = useExactPlan(draft, athlete, gym, session);
   const { lift, kit } = request.lifts[at]!;
   const { weight } = draft.lifts[at]!;
-  const weights = useMemo(() => (weight === null ? [] : rampWeights(lift, kit, weight)), [lift, kit, weight]);
+  const weights = useMemo(
+    () => (weight === null || !kit ? [] : rampWeights(lift, kit, weight)),
+    [lift, kit, weight],
+  );
   const tread = treadOf(wanted, stair, plan);
   const chosen = tread ? chosenOf(tread, plan) : wanted;
   const cautions = cautionsFor({
@@ -148,7 +151,7 @@ export function Workbench({
         <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-2 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem] xl:grid-rows-1">
           <section
             aria-label="Steps"
-            className="min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
+            className="relative min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
           >
             <div className="flex min-h-10 items-center py-1.5">
               <ProofSign proof={proof} plan={session} onEdit={edit} />
@@ -167,7 +170,7 @@ export function Workbench({
             id="why"
             tabIndex={-1}
             aria-label="Why"
-            className="min-h-0 overflow-y-auto border-l border-line px-5 py-4 outline-none focus-visible:bg-white"
+            className="relative min-h-0 overflow-y-auto border-l border-line px-5 py-4 outline-none focus-visible:bg-white"
           >
             <WhyPanel
               chosen={chosen}
@@ -184,7 +187,7 @@ export function Workbench({
             // Scrolls on its own, so it has to be reachable by keyboard.
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
             tabIndex={0}
-            className="min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
+            className="relative min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
           >
             <ReviewList {...{ found, remedies, written, plan }} onEdit={edit} onChoose={setWanted} />
             <GivenUp sentences={gaveUp} minutes={draft.minutes} />

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
+import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { MOST_LIFTS, type WarmUpDraft } from "@/core/warm-up";
 import {
   approachField,
@@ -31,6 +32,9 @@ const liftSchema = z.strictObject({
     .array(z.strictObject({ weight: fineWeightField, reps: repsField, sets: setsField, rir: rirField }))
     .max(MOST_BACK_OFFS),
   pairedWithNext: z.boolean(),
+  // Drafts of earlier days have neither.
+  rampStyle: z.enum(RAMP_STYLE_IDS).nullable().default(null),
+  rampStart: z.number().min(0).max(0.6).nullable().default(null),
   rampSets: rampSetsField.nullable(),
   fixed: z.record(
     z.coerce.number().int().min(0).max(9),

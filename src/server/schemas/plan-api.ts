@@ -14,7 +14,7 @@ import {
   weightField,
   whole,
 } from "./fields";
-import { barbellField, platesField, unitField, workingSchema } from "./ramp-api";
+import { checkPlates, implementField, platesField, startField, unitField, workingSchema } from "./ramp-api";
 
 const MOST_PINS = 40;
 const MOST_DROPPED = 200;
@@ -36,7 +36,7 @@ const planLiftSchema = z
     pairedWithNext: z.boolean().default(false),
     /** Minutes from the first working set to the next lift's drills; absent: estimated. */
     workMinutes: z.number().min(0).max(240).optional(),
-    implement: barbellField.optional(),
+    implement: implementField.optional(),
     plates: platesField.optional(),
     style: z.enum(RAMP_STYLE_IDS).optional(),
     athlete: z
@@ -48,14 +48,14 @@ const planLiftSchema = z
     similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
     room: roomField.optional(),
     rampSets: rampSetsField.optional(),
+    start: startField.optional(),
   })
   .superRefine((l, ctx) => {
     const needsBar = l.working && catalog.lifts.find((k) => k.id === l.lift)?.implement === "barbell";
-    if (!needsBar) return;
-    if (!l.implement)
+    if (needsBar && !l.implement) {
       ctx.addIssue({ code: "custom", path: ["implement"], message: "Say which bar there is." });
-    if (!l.plates)
-      ctx.addIssue({ code: "custom", path: ["plates"], message: "Give at least one plate size." });
+    }
+    checkPlates(l, ctx);
   });
 export type PlanLift = z.output<typeof planLiftSchema>;
 

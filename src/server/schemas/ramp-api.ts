@@ -31,7 +31,7 @@ const plateSchema = z.strictObject({
   fullDiameter: z.boolean().optional(),
 });
 
-export const barbellField = z.strictObject({
+const barbellField = z.strictObject({
   kind: z.literal("barbell"),
   weight: weightField,
   collars: z.union([z.literal(0).transform(() => undefined), weightField]).optional(),
@@ -41,12 +41,55 @@ export const platesField = z
   .min(1, "Give at least one plate size.")
   .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`);
 
+const MOST_WEIGHTS = 100;
+const weightsField = z.array(weightField).min(1, "Give at least one weight.").max(MOST_WEIGHTS);
+
+/** Where a ramp starts: the lightest there is, or a share of the working weight. */
+export const startField = z
+  .union([z.literal("lightest"), z.literal(0.2), z.literal(0.4), z.literal(0.5)])
+  .transform((start) => (start === "lightest" ? 0 : start));
+
+/** What a lift is loaded from; the plates of bars and machines, and what hangs on a body, stand beside it. */
+export const implementField = z.discriminatedUnion("kind", [
+  barbellField,
+  z.strictObject({ kind: z.literal("machine"), weight: weightField }),
+  z.strictObject({ kind: z.literal("dumbbells"), pairs: weightsField }),
+  z.strictObject({ kind: z.literal("kettlebells"), bells: weightsField }),
+  z
+    .strictObject({
+      kind: z.literal("stack"),
+      start: weightField,
+      step: weightField,
+      top: weightField,
+      addOns: z.array(weightField).max(6).default([]),
+    })
+    .refine((s) => s.top >= s.start, { path: ["top"], message: "Must be at least the start." })
+    .refine((s) => s.top - s.start <= 200 * s.step, { path: ["step"], message: "Makes over 200 steps." }),
+  z.strictObject({
+    kind: z.literal("bodyweight"),
+    bodyWeight: weightField,
+    /** What a machine or bands can take off. */
+    help: z.array(weightField).max(MOST_WEIGHTS).default([]),
+  }),
+]);
+
+/** Says that plates are missing where an implement is loaded with them. */
+export function checkPlates(
+  { implement, plates }: { implement?: z.output<typeof implementField>; plates?: readonly unknown[] },
+  ctx: z.RefinementCtx,
+): void {
+  const isPlated = implement?.kind === "barbell" || implement?.kind === "machine";
+  if (isPlated && !plates) {
+    ctx.addIssue({ code: "custom", path: ["plates"], message: "Give at least one plate size." });
+  }
+}
+
 /** One lift with what it is loaded from. */
-const liftRequestSchema = z.strictObject({
+export const liftRequestSchema = z.strictObject({
   lift: loadedLiftField(catalog),
   working: workingSchema,
-  implement: barbellField,
-  plates: platesField,
+  implement: implementField,
+  plates: platesField.optional(),
   style: z.enum(RAMP_STYLE_IDS).default("closing-steps"),
   athlete: z
     .strictObject({
@@ -57,8 +100,10 @@ const liftRequestSchema = z.strictObject({
   similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
   room: roomField.optional(),
   rampSets: rampSetsField.optional(),
+  start: startField.optional(),
 });
+export type LiftRequest = z.output<typeof liftRequestSchema>;
 /** What a lift is loaded from, and its working sets. */
 export type LoadRequest = Pick<z.output<typeof liftRequestSchema>, "implement" | "plates" | "working">;
 
-export const rampRequestSchema = liftRequestSchema.extend({ unit: unitField });
+export const rampRequestSchema = liftRequestSchema.extend({ unit: unitField }).superRefine(checkPlates);

@@ -25,6 +25,7 @@ const plates = { perSide: weights, add: weights, strip: weights };
 
 export const rampResponseSchema = z.object({
   lift: z.string(),
+  implement: z.enum(["barbell", "machine", "dumbbells", "kettlebells", "stack", "bodyweight"]),
   sets: z.array(
     z.object({
       weight: z.number(),
@@ -32,6 +33,7 @@ export const rampResponseSchema = z.object({
       reps: z.int(),
       ...plates,
       restSeconds: seconds,
+      leastRestSeconds: seconds,
       seconds,
       notes: z.array(z.string()),
     }),

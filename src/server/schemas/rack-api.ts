@@ -1,0 +1,93 @@
+import { z } from "zod";
+import { MOST_ON_A_BAR } from "@/core/rack";
+import { repsField, weightField, whole } from "./fields";
+import { checkPlates, liftRequestSchema, unitField } from "./ramp-api";
+
+const MOST_PEOPLE = 60;
+const MOST_RACKS = 60;
+/** Longer ramps are nobody's, and each set more makes the order much harder to prove. */
+const MOST_SETS = 10;
+
+const nameField = z.string().trim().min(1, "Give a name.").max(80, "Use at most 80 characters.");
+
+/** A ramp as POST /api/ramp gives it; what the order does not need is not looked at. */
+const givenRamp = z.object({
+  lift: z.string().max(80).optional(),
+  sets: z
+    .array(
+      z.object({
+        weight: weightField,
+        reps: repsField,
+        perSide: z.array(weightField).max(20),
+        seconds: whole(1, 600),
+        leastRestSeconds: whole(0, 900),
+      }),
+    )
+    .max(MOST_SETS, `At most ${MOST_SETS} ramp sets.`),
+});
+
+const { lift, working, implement, plates, style, athlete, similarDone, room, rampSets, start } =
+  liftRequestSchema.shape;
+
+export const rackRequestSchema = z
+  .strictObject({
+    unit: unitField,
+    athletes: z
+      .array(
+        z.union([
+          z.strictObject({ name: nameField, ramp: givenRamp }),
+          z
+            .strictObject({
+              name: nameField,
+              lift,
+              working,
+              implement,
+              plates,
+              style,
+              athlete,
+              similarDone,
+              room,
+              rampSets,
+              start,
+            })
+            .superRefine(checkPlates),
+        ]),
+      )
+      .min(1, "Give at least one athlete.")
+      .max(MOST_PEOPLE, `Give at most ${MOST_PEOPLE} athletes.`),
+    racks: whole(1, MOST_RACKS).default(1),
+    /** How many load the bar: two are quicker. */
+    loaders: z.union([z.literal(1), z.literal(2)]).default(1),
+  })
+  .refine(({ athletes, racks }) => athletes.length <= racks * MOST_ON_A_BAR, {
+    path: ["racks"],
+    message: `At most ${MOST_ON_A_BAR} share a bar: give more racks.`,
+  });
+
+const seconds = z.int();
+const order = z.object({ seconds, moves: z.int(), waitedSeconds: seconds });
+
+export const rackResponseSchema = z.object({
+  racks: z.array(
+    order.extend({
+      athletes: z.array(z.object({ name: z.string(), readyAt: seconds })),
+      turns: z.array(
+        z.object({
+          name: z.string(),
+          set: z.int(),
+          weight: z.number(),
+          reps: z.int(),
+          strip: z.array(z.number()),
+          add: z.array(z.number()),
+          startsAt: seconds,
+          endsAt: seconds,
+          waitedSeconds: seconds,
+        }),
+      ),
+      proven: z.boolean(),
+      plainTurns: order,
+    }),
+  ),
+  /** When the slowest rack is ready. */
+  seconds,
+});
