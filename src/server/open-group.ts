@@ -1,3 +1,4 @@
+import { catalog } from "@/catalog";
 import type { AthleteRecord, GymKit, WarmUpDraft } from "@/core/warm-up";
 import { startDraft } from "@/core/warm-up";
 import { readGroup } from "@/data/athletes";
@@ -37,7 +38,7 @@ export async function openGroup(id: string): Promise<OpenGroup | null> {
       const draft = stored && parseDraft(stored.draft);
       return draft?.ok
         ? { athlete, draft: draft.value, warmUpId: stored!.id }
-        : { athlete, draft: startDraft(athlete, gym), warmUpId: null };
+        : { athlete, draft: startDraft(athlete, gym, catalog), warmUpId: null };
     }),
   );
   return { id, name: group.name, day, gym, members: members.filter((m) => m !== null) };

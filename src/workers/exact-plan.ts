@@ -1,13 +1,12 @@
 import { catalog } from "@/catalog";
-import type { AthleteProfile } from "@/core/athlete";
 import { planExactly } from "@/core/plan";
 import type { TakenDrill } from "@/core/sequence";
-import { type GymKit, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
+import { type GymKit, type PlannedAthlete, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
 
 /** What the worker is asked: the best plan for a draft. */
 export interface ExactPlanQuestion {
   draft: WarmUpDraft;
-  athlete: AthleteProfile;
+  athlete: PlannedAthlete;
   gym: GymKit;
 }
 

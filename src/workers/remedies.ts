@@ -1,11 +1,16 @@
 import { catalog } from "@/catalog";
-import type { AthleteProfile } from "@/core/athlete";
-import { type GymKit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "@/core/warm-up";
+import {
+  type GymKit,
+  type PlannedAthlete,
+  triedRemedies,
+  type WarmUpDraft,
+  type WarmUpEdit,
+} from "@/core/warm-up";
 
 /** What the worker is asked: what would mend the findings of a draft's plan. */
 export interface RemediesQuestion {
   draft: WarmUpDraft;
-  athlete: AthleteProfile;
+  athlete: PlannedAthlete;
   gym: GymKit;
 }
 

@@ -1,7 +1,7 @@
 import type { Goal, Option, Problem, Term } from "../choice";
 import type { GroupModel } from "./group-model";
 
-/** The choice of shared drills alone, and which options of the group's problem its options are. */
+/** The choice of shared drills alone, its scarce limit the time for them, and which options of the group's problem its options are. */
 export interface CommonProblem {
   problem: Problem;
   optionOf: readonly number[];
@@ -55,7 +55,10 @@ export function commonProblem(
     partners: o.partners?.map((p) => placeOf.get(p)!) ?? null,
   }));
   const required = problem.required.map((list) => list.map((o) => placeOf.get(o)!));
-  return { problem: { ...problem, options: withPartners, goals, limits, required }, optionOf };
+  return {
+    problem: { ...problem, options: withPartners, goals, limits, scarce: time, required },
+    optionOf,
+  };
 }
 
 /** One goal that is worth what several are worth together when each is met as much. */

@@ -5,9 +5,9 @@ import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
 import type { Ramp } from "../ramp";
 import {
   athleteGoals,
-  buildChoiceModel,
   type Candidate,
-  type ChoiceModel,
+  type Choices,
+  choicesByRounds,
   costOf,
   HARD_EFFORT,
   LIMITER_SERVES,
@@ -33,7 +33,7 @@ export interface MemberModel {
   /** What the ramps before the first working sets take. Seconds. */
   rampSeconds: number;
   /** What this member alone would choose from; its time is what the ramp leaves. */
-  model: ChoiceModel;
+  model: Choices;
 }
 
 /** Something that may be chosen for a group. */
@@ -74,20 +74,15 @@ export function withMemberSeconds(model: GroupModel, seconds: readonly number[])
 
 /** What each member may do, and what is left of their time, for each number of rounds that circuits may go. */
 export function memberModels(request: GroupRequest): MemberModel[][] {
-  const mostRounds = request.approach.circuit?.mostRounds ?? 1;
   const prepared = request.members.map((member) => {
     const own = { ...request, athlete: member.athlete, lifts: member.lifts };
     const first = blocksOf(member.lifts)[0]!;
     const { ramps } = planRamps(own, first);
-    const choice = blockChoice(own, ramps, 0, { served: [], drills: [] });
-    return { member, ramps, rampSeconds: rampSecondsOf(ramps, first), choice };
+    const models = choicesByRounds(blockChoice(own, ramps, 0, { served: [], drills: [] }));
+    return { member, ramps, rampSeconds: rampSecondsOf(ramps, first), models };
   });
-  return Array.from({ length: mostRounds }, (_, i) =>
-    prepared.map(({ choice, ...rest }) => ({
-      ...rest,
-      model: buildChoiceModel({ ...choice, rounds: i + 1 }),
-    })),
-  );
+  const rounds = prepared[0]?.models ?? [];
+  return rounds.map((_, i) => prepared.map(({ models, ...rest }) => ({ ...rest, model: models[i]! })));
 }
 
 const keyOf = (c: Candidate) => `${c.drill.id} ${c.sets} ${c.amount}`;
@@ -111,15 +106,16 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
   const ofMember = members.map(({ model }) => {
     const own = new Map<string, Candidate>();
     for (const c of model.candidates) {
-      own.set(keyOf(c), c);
+      const key = keyOf(c);
+      own.set(key, c);
       // A drill that is there for one member's limiter alone stays that member's own.
-      if (c.onlyForLimiters.length === 0 || c.pinned) byKey.set(keyOf(c), byKey.get(keyOf(c)) ?? c);
+      if (c.onlyForLimiters.length === 0 || c.pinned) byKey.set(key, byKey.get(key) ?? c);
     }
     return own;
   });
   return [...byKey]
     .sort(([a], [b]) => (a < b ? -1 : 1))
-    .flatMap(([, candidate]): GroupOption[] => {
+    .flatMap(([key, candidate]): GroupOption[] => {
       const { drill } = candidate;
       // A drill is for those whose approach, for today's lifts, has its phase, unless the coach wants it.
       const mayDo = members.map(
@@ -132,9 +128,7 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
       if (!Number.isFinite(turns) || !hasKit(drill.equipment, request.equipment)) return [];
       if (able < SHARED_FROM * members.length && !candidate.pinned) return [];
       const doneBy = members.map((_, a) =>
-        mayDo[a]
-          ? (ofMember[a]!.get(keyOf(candidate)) ?? candidate)
-          : substituteFor(candidate, members[a]!, request),
+        mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, members[a]!, request),
       );
       const found: GroupOption[] = [];
       if (turns <= MOST_TURNS) found.push({ kind: "shared", candidate, doneBy, turns });

@@ -1,4 +1,4 @@
-import { choose, EPSILON, fill, objectiveOf, searchSteps } from "../choice";
+import { EPSILON, fill, objectiveOf, Prover, searchSteps } from "../choice";
 import { doseOf } from "../dose";
 import { reasonFor } from "../plan";
 import { type Candidate, orderDrills } from "../sequence";
@@ -34,8 +34,7 @@ export function* planGroupSteps(request: GroupRequest): Generator<GroupProgress,
   for (const members of memberModels(request)) {
     const seconds = members.map((m) => m.model.seconds);
     const model = buildGroupModel(request, members, seconds);
-    for (const reserve of RESERVES) {
-      const start = startWith(model, seconds, reserve);
+    for (const start of startsOf(model, Math.max(0, Math.min(...seconds)))) {
       if (best === null || start.objective > best.objective + EPSILON) best = start;
       yield { done: START_SHARE * (1 - 1 / (members.length + 1)) };
     }
@@ -56,12 +55,17 @@ interface Start {
   objective: number;
 }
 
-/** A start for the search: the shared drills chosen as for one athlete, and then everybody's own. */
-function startWith(model: GroupModel, seconds: readonly number[], reserve: number): Start {
-  const { problem, optionOf } = commonProblem(model, Math.max(0, Math.min(...seconds) - reserve));
-  const shared = choose(problem, START_WORK).chosen.map((o) => optionOf[o]!);
-  const chosen = fill(model.problem, shared);
-  return { model, chosen, objective: objectiveOf(model.problem, chosen) };
+/** Starts for the search: the shared drills chosen as for one athlete, and then everybody's own. */
+function* startsOf(model: GroupModel, seconds: number): Generator<Start> {
+  const { problem, optionOf } = commonProblem(model, seconds);
+  const prover = new Prover(problem);
+  for (const reserve of RESERVES) {
+    prover.setScarce(Math.max(0, seconds - reserve));
+    const found = finish(prover.prove([], Number.NEGATIVE_INFINITY, START_WORK));
+    const shared = found.chosen.map((o) => optionOf[o]!);
+    const chosen = fill(model.problem, shared);
+    yield { model, chosen, objective: objectiveOf(model.problem, chosen) };
+  }
 }
 
 /** Improves a start and lays it out; members who overrun get that much less time, until all fit. */

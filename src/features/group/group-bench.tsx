@@ -15,6 +15,7 @@ import { Wordmark } from "@/ui/wordmark";
 import type { GroupPlanQuestion } from "@/workers/group-plan";
 import { GroupBars } from "./group-bars";
 import { GroupSheet } from "./group-sheet";
+import { RackOrders } from "./rack-orders";
 import { useGroupPlan } from "./use-group-plan";
 
 /** The commonest value of a list; of equals the first. */
@@ -143,6 +144,7 @@ export function GroupBench({ opened }: { opened: OpenGroup }) {
           onToggle={toggle}
         />
         {plan && here.length >= 2 && <GroupSheet plan={plan} members={here} gym={gym} minutes={minutes} />}
+        {plan && here.length >= 2 && <RackOrders plan={plan} gym={gym} />}
       </main>
     </div>
   );

@@ -44,6 +44,8 @@ export function useGroupPlan(question: GroupPlanQuestion | null) {
   }, [question, start]);
 
   const cancel = useCallback(() => {
+    // An answer that is on its way already must not overrule the coach.
+    if (worker.current) worker.current.onmessage = null;
     worker.current?.terminate();
     setPlanning({ kind: "cancelled" });
   }, []);

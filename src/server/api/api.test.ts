@@ -1,4 +1,5 @@
 import { readdirSync } from "node:fs";
+import { rackResponseSchema } from "../schemas/rack-api";
 import {
   catalogResponseSchema,
   groupPlanResponseSchema,
@@ -9,6 +10,7 @@ import {
 import { catalogResponse } from "./catalog";
 import { openApiResponse } from "./open-api";
 import { planResponse } from "./plan";
+import { rackResponse } from "./rack";
 import { rampResponse } from "./ramp";
 import { reviewResponse } from "./review";
 
@@ -100,6 +102,52 @@ describe("POST /api/ramp", () => {
     const { status, errors } = await refusal(rampResponse, { ...ramp, ...change });
     expect(status).toBe(400);
     expect(errors).toContainEqual({ path, message: expect.stringMatching(/./) });
+  });
+
+  test.each<[string, string, object, number, number[]]>([
+    ["dumbbells", "dumbbell-bench-press", { pairs: [10, 12.5, 15, 20, 25, 30] }, 30, [12.5, 20, 25]],
+    ["kettlebells", "split-squat", { bells: [12, 16, 20, 24, 28] }, 28, [12, 16, 20]],
+    ["stack", "lat-pulldown", { start: 5, step: 5, top: 100 }, 80, [25, 45, 60]],
+    ["bodyweight", "pull-up", { bodyWeight: 80, help: [40, 20] }, 100, [40, 80]],
+  ])("%s are ramped in what there is", async (kind, name, implement, weight, expected) => {
+    const body = {
+      ...ramp,
+      lift: name,
+      implement: { kind, ...implement },
+      plates: [{ weight: 10, pairs: 2 }],
+      working: { weight, reps: 8, sets: 3 },
+    };
+    const found = rampResponseSchema.parse(await (await post(rampResponse, body)).json());
+    expect(found.implement).toBe(kind);
+    expect(found.sets.map((s) => s.weight)).toEqual(expected);
+  });
+
+  test("a machine is loaded with plates, and asks for them", async () => {
+    const machine = { ...ramp, lift: "leg-press", implement: { kind: "machine", weight: 45 } };
+    const found = rampResponseSchema.parse(
+      await (await post(rampResponse, { ...machine, working: { ...lift.working, weight: 165 } })).json(),
+    );
+    expect(found.sets.at(-1)!.perSide.length).toBeGreaterThan(0);
+    const { status, errors } = await refusal(rampResponse, { ...machine, plates: undefined });
+    expect(status).toBe(400);
+    expect(errors).toContainEqual({ path: "plates", message: "Give at least one plate size." });
+  });
+
+  test.each<[string, object, string]>([
+    ["a rack without dumbbells", { kind: "dumbbells", pairs: [] }, "implement.pairs"],
+    ["a stack upside down", { kind: "stack", start: 50, step: 5, top: 10 }, "implement.top"],
+    ["a stack without end", { kind: "stack", start: 1, step: 0.001, top: 100 }, "implement.step"],
+    ["a body without weight", { kind: "bodyweight", bodyWeight: 0 }, "implement.bodyWeight"],
+  ])("%s is refused by name", async (_, implement, path) => {
+    const { status, errors } = await refusal(rampResponse, { ...ramp, implement });
+    expect(status).toBe(400);
+    expect(errors.map((e: { path: string }) => e.path)).toContain(path);
+  });
+
+  test("the coach's start is kept", async () => {
+    const found = await (await post(rampResponse, { ...ramp, start: 0.4 })).json();
+    expect(found.sets[0].weight).toBe(40);
+    expect((await refusal(rampResponse, { ...ramp, start: 0.9 })).errors[0].path).toBe("start");
   });
 
   test("a weight that cannot be loaded comes back with its neighbours", async () => {
@@ -274,6 +322,64 @@ describe("POST /api/plan, grown", () => {
     const { status, errors } = await refusal(planResponse, { ...plan, ...change });
     expect(status).toBe(400);
     expect(errors.map((e: { path: string }) => e.path)).toContain(path);
+  });
+});
+
+describe("POST /api/rack", () => {
+  const on = (name: string, weight: number) => ({ name, ...lift, working: { ...lift.working, weight } });
+  const rack = { unit: "kg", athletes: [on("A", 60), on("B", 140), on("C", 62.5), on("D", 142.5)] };
+
+  test("gives the running order of each rack, with everybody on one", async () => {
+    const response = await post(rackResponse, { ...rack, racks: 2 });
+    const { racks, seconds } = rackResponseSchema.parse(await response.json());
+    expect(racks.flatMap((r) => r.athletes.map((a) => a.name)).sort()).toEqual(["A", "B", "C", "D"]);
+    expect(seconds).toBe(Math.max(...racks.map((r) => r.seconds)));
+    for (const r of racks) {
+      expect(r.proven).toBe(true);
+      expect(r.seconds).toBeLessThanOrEqual(r.plainTurns.seconds);
+      expect(Math.max(...r.athletes.map((a) => a.readyAt))).toBe(r.seconds);
+    }
+  });
+
+  test("takes ramps as POST /api/ramp gives them", async () => {
+    const given = await (await post(rampResponse, ramp)).json();
+    const athletes = [{ name: "A", ramp: given }, on("B", 100)];
+    const { racks } = rackResponseSchema.parse(
+      await (await post(rackResponse, { ...rack, athletes })).json(),
+    );
+    const setsOf = (name: string) => racks[0]!.turns.filter((t) => t.name === name).map((t) => t.weight);
+    expect(setsOf("A")).toEqual(setsOf("B"));
+  });
+
+  test("two who load are quicker than one", async () => {
+    const secondsOf = async (loaders: number) =>
+      (await (await post(rackResponse, { ...rack, loaders })).json()).seconds;
+    expect(await secondsOf(2)).toBeLessThan(await secondsOf(1));
+  });
+
+  test.each([
+    [
+      "more people than bars have room",
+      { athletes: ["a", "b", "c", "d", "e"].map((n) => on(n, 60)) },
+      "racks",
+    ],
+    ["nobody", { athletes: [] }, "athletes"],
+    [
+      "dumbbells",
+      { athletes: [{ ...on("A", 20), implement: { kind: "dumbbells", pairs: [10, 20] } }] },
+      "athletes.0.implement.kind",
+    ],
+    ["no racks", { racks: 0 }, "racks"],
+    ["a crowd of loaders", { loaders: 3 }, "loaders"],
+  ])("%s: refused by name", async (_, change, path) => {
+    const { status, errors } = await refusal(rackResponse, { ...rack, ...change });
+    expect(status).toBe(400);
+    expect(errors.map((e: { path: string }) => e.path)).toContain(path);
+  });
+
+  test("a weight that cannot be loaded names whose it is", async () => {
+    const answer = await refusal(rackResponse, { ...rack, athletes: [on("A", 60), on("B", 101)] });
+    expect(answer).toMatchObject({ status: 422, errors: [{ path: "athletes.1.working.weight" }] });
   });
 });
 

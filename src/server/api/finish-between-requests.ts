@@ -13,3 +13,8 @@ export async function finishBetweenRequests<T>(
   }
   return null;
 }
+
+/** The answer to a request that nobody waits for any more. */
+export function gone(): Response {
+  return new Response(null, { status: 499 });
+}

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import packageJson from "../../../package.json";
 import { planRequestSchema, reviewRequestSchema } from "../schemas/plan-api";
+import { rackRequestSchema, rackResponseSchema } from "../schemas/rack-api";
 import { rampRequestSchema } from "../schemas/ramp-api";
 import {
   catalogResponseSchema,
@@ -66,6 +67,9 @@ function openApi() {
         },
       },
       "/api/ramp": { post: asked("The ramp-up sets of one lift", "RampRequest", ref("Ramp")) },
+      "/api/rack": {
+        post: asked("Who shares a bar with whom, and the running order on each", "RackRequest", ref("Racks")),
+      },
       "/api/plan": {
         post: asked("The warm-up of one athlete, or of a group", "PlanRequest", {
           anyOf: [ref("Plan"), ref("GroupPlan")],
@@ -78,9 +82,11 @@ function openApi() {
     components: {
       schemas: {
         RampRequest: input(rampRequestSchema),
+        RackRequest: input(rackRequestSchema),
         PlanRequest: input(planRequestSchema),
         ReviewRequest: input(reviewRequestSchema),
         Ramp: output(rampResponseSchema),
+        Racks: output(rackResponseSchema),
         Plan: output(planResponseSchema),
         GroupPlan: output(groupPlanResponseSchema),
         Review: output(reviewResponseSchema),

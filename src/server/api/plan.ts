@@ -3,16 +3,13 @@ import { type GroupPlan, planGroupSteps } from "@/core/group";
 import { givenUp, type Plan, type PlanRequest, planExactly, planWarmUp, substitutesFor } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { planRequestSchema } from "../schemas/plan-api";
-import { finishBetweenRequests } from "./finish-between-requests";
+import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { readBody } from "./problem";
 import { rampJson } from "./ramp";
 import { findingJson } from "./review";
 import { equipmentOf, liftsOf, refuseLifts, sessionOf, withWorking } from "./session";
 
 type Body = z.output<typeof planRequestSchema>;
-
-/** For an answer that nobody waits for any more. */
-const GONE = 499;
 
 /** A plan with its weights as numbers of the request's unit. */
 function planJson(plan: Plan, request: PlanRequest) {
@@ -81,7 +78,7 @@ export async function planResponse(request: Request): Promise<Response> {
   const plan = body.exact
     ? await finishBetweenRequests(planExactly(session), request.signal)
     : planWarmUp(session);
-  return plan ? Response.json(planJson(plan, session)) : new Response(null, { status: GONE });
+  return plan ? Response.json(planJson(plan, session)) : gone();
 }
 
 async function groupResponse(
@@ -107,5 +104,5 @@ async function groupResponse(
     })),
   });
   const plan = await finishBetweenRequests(planning, signal);
-  return plan ? Response.json(groupJson(plan)) : new Response(null, { status: GONE });
+  return plan ? Response.json(groupJson(plan)) : gone();
 }

@@ -18,7 +18,7 @@ export function unloadable(path: string, unit: UnitSystem, nearest: UnloadableWe
   const value = (w: Weight | null) => (w === null ? null : weightValue(w));
   const { lower, upper } = nearest;
   const options = [lower, upper].filter((w) => w !== null).map((w) => `${weightValue(w)} ${unit}`);
-  const message = `These plates do not make this weight. Nearest: ${options.join(" and ")}.`;
+  const message = `What there is does not make this weight. Nearest: ${options.join(" and ")}.`;
   return problem(422, "The working weight cannot be loaded.", {
     errors: [{ path, message }],
     nearest: { lower: value(lower), upper: value(upper) },

@@ -1,18 +1,41 @@
 import { catalog } from "@/catalog";
-import { type BarKit, barKit, type PlateKind } from "@/core/plates";
+import {
+  barKit,
+  bodyKit,
+  dumbbellKit,
+  hungOn,
+  kettlebellKit,
+  type LoadKit,
+  lightestOf,
+  type PlateKind,
+  stackKit,
+} from "@/core/plates";
 import { checkWorkingWeight, planRamp, type Ramp } from "@/core/ramp";
 import { kilograms, type UnitSystem, type Weight, weightValue } from "@/core/units";
-import { type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
+import { type LiftRequest, type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
 import { problem, readBody, unloadable } from "./problem";
 
 /** Plates from this size on are taken for full diameter where the request does not say. */
 const USUAL_FULL_DIAMETER = { kg: 20, lb: 45 };
 
-/** The bar and plates of a lift request. */
-export function kitOf({ implement, plates }: LoadRequest, unit: UnitSystem): BarKit {
+/** What a lift request is loaded from. */
+export function kitOf({ implement, plates = [] }: LoadRequest, unit: UnitSystem): LoadKit {
   const full = kilograms(USUAL_FULL_DIAMETER, unit);
   const kinds = plates.map((p): PlateKind => ({ ...p, fullDiameter: p.fullDiameter ?? p.weight >= full }));
-  return barKit(implement.weight, implement.collars ?? (0 as Weight), kinds);
+  switch (implement.kind) {
+    case "barbell":
+      return barKit(implement.weight, implement.collars ?? (0 as Weight), kinds);
+    case "machine":
+      return barKit(implement.weight, 0 as Weight, kinds, "machine");
+    case "dumbbells":
+      return dumbbellKit(implement.pairs);
+    case "kettlebells":
+      return kettlebellKit(implement.bells);
+    case "stack":
+      return stackKit(implement);
+    case "bodyweight":
+      return bodyKit(implement.bodyWeight, implement.help, hungOn(kinds));
+  }
 }
 
 /** The refusal for a working weight under the bar or between what the plates make; null if it can be loaded. */
@@ -21,10 +44,12 @@ export function refuseWeight(request: LoadRequest, unit: UnitSystem, path: strin
   const checked = checkWorkingWeight(kit, request.working.weight);
   if (checked.ok) return null;
   if (checked.error.lower !== null) return unloadable(path, unit, checked.error);
-  const message = `The working weight is under the bar with its collars (${weightValue(kit.empty)} ${unit}).`;
+  const lightest = lightestOf(kit);
+  const what = kit.kind === "barbell" ? "the bar with its collars" : "the lightest there is";
+  const message = `The working weight is under ${what} (${weightValue(lightest)} ${unit}).`;
   return problem(400, "The request is not valid.", {
     errors: [{ path, message }],
-    nearest: { lower: null, upper: weightValue(kit.empty) },
+    nearest: { lower: null, upper: weightValue(lightest) },
   });
 }
 
@@ -38,12 +63,14 @@ export function rampJson(ramp: Ramp) {
   });
   return {
     lift: ramp.lift,
+    implement: ramp.kit.kind,
     sets: ramp.sets.map((set) => ({
       weight: weightValue(set.weight),
       fraction: Number(set.fraction.toFixed(4)),
       reps: set.reps,
       ...plates(set),
       restSeconds: set.restSeconds,
+      leastRestSeconds: set.leastRestSeconds,
       seconds: set.seconds,
       notes: set.notes,
     })),
@@ -59,18 +86,22 @@ export async function rampResponse(request: Request): Promise<Response> {
   if ("refusal" in read) return read.refusal;
   const { body } = read;
   const refusal = refuseWeight(body, body.unit, "working.weight");
-  if (refusal) return refusal;
-  const ramp = planRamp({
-    unit: body.unit,
+  return refusal ?? Response.json(rampJson(rampOf(body, body.unit)));
+}
+
+/** The ramp of a lift request whose working weight can be loaded. */
+export function rampOf(body: LiftRequest, unit: UnitSystem): Ramp {
+  return planRamp({
+    unit,
     lift: catalog.lifts.find((l) => l.id === body.lift)!,
     working: body.working,
-    kit: kitOf(body, body.unit),
+    kit: kitOf(body, unit),
     style: body.style,
     experience: body.athlete?.experience ?? "intermediate",
     slowToWarm: body.athlete?.slowToWarm ?? 0,
     similarDone: body.similarDone ?? 0,
     room: body.room ?? "normal",
     rampSets: body.rampSets,
+    start: body.start,
   });
-  return Response.json(rampJson(ramp));
 }

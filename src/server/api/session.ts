@@ -2,13 +2,8 @@ import { catalog } from "@/catalog";
 import { approachFor, EQUIPMENT_IDS, type EquipmentId, type Lift } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 import type { PlannedLift, PlanRequest } from "@/core/plan";
-import { type BarKit, barKit } from "@/core/plates";
-import type { Weight } from "@/core/units";
 import type { PlanLift, SessionRequest } from "../schemas/plan-api";
 import { kitOf, refuseWeight } from "./ramp";
-
-/** A bar for lifts that need none: nothing is loaded on it. */
-const NO_BAR: BarKit = barKit(0 as Weight, 0 as Weight, []);
 
 /** Stands in for a lift where drills alone are asked for: it asks for what they are to look after. */
 function focusLift(demands: readonly DemandId[]): Lift {
@@ -32,13 +27,14 @@ function plannedLift(l: PlanLift, unit: SessionRequest["unit"]): PlannedLift {
   const { implement, plates, working } = l;
   return {
     lift: catalog.lifts.find((known) => known.id === l.lift)!,
-    kit: implement && plates && working ? kitOf({ implement, plates, working }, unit) : NO_BAR,
+    kit: implement && working ? kitOf({ implement, plates, working }, unit) : null,
     working: working ?? null,
     backOffs: l.backOffs,
     pairedWithNext: l.pairedWithNext,
     workSeconds: l.workMinutes === undefined ? undefined : l.workMinutes * 60,
     style: l.style,
     rampSets: l.rampSets,
+    start: l.start,
     slowToWarm: l.athlete?.slowToWarm,
     similarDone: l.similarDone,
     experience: l.athlete?.experience,
@@ -57,9 +53,8 @@ export function refuseLifts(
   unit: SessionRequest["unit"],
   path: string,
 ): Response | null {
-  for (const [i, { implement, plates, working, lift }] of lifts.entries()) {
-    const barbell = catalog.lifts.find((l) => l.id === lift)!.implement === "barbell";
-    if (!implement || !plates || !working || !barbell) continue;
+  for (const [i, { implement, plates, working }] of lifts.entries()) {
+    if (!implement || !working) continue;
     const refusal = refuseWeight({ implement, plates, working }, unit, `${path}${i}.working.weight`);
     if (refusal) return refusal;
   }
@@ -84,7 +79,7 @@ export function liftsOf(
   lifts: readonly PlanLift[],
 ): PlannedLift[] {
   if (lifts.length > 0) return lifts.map((l) => plannedLift(l, unit));
-  return [{ lift: focusLift(focus!), kit: NO_BAR, working: null }];
+  return [{ lift: focusLift(focus!), kit: null, working: null }];
 }
 
 /** The plan request behind a request for one athlete. */

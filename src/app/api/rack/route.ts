@@ -1,0 +1,5 @@
+import { rackResponse } from "@/server/api/rack";
+
+export async function POST(request: Request) {
+  return rackResponse(request);
+}

@@ -1,0 +1,167 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { catalog } from "@/catalog";
+import type { GroupPlan } from "@/core/group";
+import { describeChange, isBarKit } from "@/core/plates";
+import {
+  type BarPlace,
+  type BarSet,
+  type BarTurn,
+  type Lifter,
+  lifterOf,
+  MOST_ON_A_BAR,
+  mixedOf,
+  placeOf,
+  type RackOrder,
+  SECONDS_PER_MOVE,
+} from "@/core/rack";
+import { formatClock, formatWeight } from "@/core/units";
+import type { GymKit } from "@/core/warm-up";
+import { Stepper } from "@/ui/stepper";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { useRackOrders } from "./use-rack-orders";
+
+/** How many share a bar where the coach has not said how many racks there are. */
+const USUAL_ON_A_BAR = 3;
+
+/** The ramps over the racks there are: who shares a bar with whom, who lifts when, and what goes on and off. */
+export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
+  const lifters = useMemo(
+    () =>
+      plan.members.flatMap(({ name, ramps }) => {
+        const [ramp] = ramps;
+        const lift = catalog.lifts.find((l) => l.id === ramp?.lift);
+        const isShared = ramp && lift && isBarKit(ramp.kit) && ramp.sets.length > 0;
+        return isShared ? [lifterOf(name, placeOf(lift), ramp)] : [];
+      }),
+    [plan],
+  );
+  const there = gym.counts?.rack ?? Number.POSITIVE_INFINITY;
+  const least = Math.max(1, Math.ceil(lifters.length / MOST_ON_A_BAR));
+  const [wanted, setWanted] = useState<number | null>(null);
+  const [loaders, setLoaders] = useState<1 | 2>(1);
+  const usual = Math.min(there, Math.max(least, Math.ceil(lifters.length / USUAL_ON_A_BAR)));
+  const racks = Math.max(wanted ?? usual, 1);
+  const question = useMemo(
+    () => (lifters.length < 2 ? null : { lifters, racks, secondsPerMove: SECONDS_PER_MOVE[loaders] }),
+    [lifters, racks, loaders],
+  );
+  const orders = useRackOrders(question);
+  if (!question) return null;
+  const nameOf = (lifter: number) => lifters[lifter]!.name.split(" ")[0]!;
+  return (
+    <section aria-label="Racks" className="mt-10">
+      <h2 className="section-title">Racks</h2>
+      <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+        <Stepper
+          label="Racks"
+          value={racks}
+          format={String}
+          parse={parseWhole(1, 60)}
+          next={stepWhole(1, 60)}
+          onChange={setWanted}
+        />
+        <Stepper
+          label="Loading a bar"
+          value={loaders}
+          format={String}
+          parse={parseWhole(1, 2)}
+          next={stepWhole(1, 2)}
+          onChange={(n) => setLoaders(n as 1 | 2)}
+        />
+        <p role="status" className="min-h-8 pb-1 text-ink-soft">
+          {orders === undefined && "Working out the running orders"}
+          {orders === null &&
+            `At most ${MOST_ON_A_BAR} share a bar: ${lifters.length} need ${least} racks at least.`}
+          {orders && `${summary(orders)}${racks > there ? ` This gym has ${there} racks.` : ""}`}
+        </p>
+      </div>
+      {orders && (
+        <div className="mt-4 grid gap-x-8 gap-y-8 sm:grid-cols-2 xl:grid-cols-4">
+          {orders.map((order, r) => (
+            <RackSheet
+              key={order.lifters.join()}
+              title={titleOf(orders, lifters, r)}
+              order={order}
+              nameOf={(i) => nameOf(order.lifters[i]!)}
+              setOf={(i, set) => lifters[order.lifters[i]!]!.sets[set]!}
+            />
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}
+
+const PLACES: Record<BarPlace, string> = { rack: "Rack", bench: "Bench", floor: "Floor", machine: "Machine" };
+
+/** The place of a bar with its number among those; of a bar in several places all of them. */
+function titleOf(orders: readonly RackOrder[], lifters: readonly Lifter[], at: number): string {
+  const own = (order: RackOrder) => order.lifters.map((i) => lifters[i]!);
+  const here = own(orders[at]!);
+  if (mixedOf(here) > 0) return [...new Set(here.map((l) => PLACES[l.place]))].sort().join(" and ");
+  const { place } = here[0]!;
+  const same = orders.filter((o) => mixedOf(own(o)) === 0 && own(o)[0]!.place === place);
+  return same.length > 1 ? `${PLACES[place]} ${same.indexOf(orders[at]!) + 1}` : PLACES[place];
+}
+
+function summary(orders: readonly RackOrder[]): string {
+  const slowest = Math.max(...orders.map((o) => o.best.seconds));
+  const inTurns = Math.max(...orders.map((o) => o.turns.seconds));
+  const saved = inTurns - slowest;
+  const against = saved > 0 ? `, ${formatClock(saved)} sooner than in plain turns` : "";
+  const proven = orders.every((o) => o.isProven) ? " No order on these bars is quicker." : "";
+  return `The last rack is ready ${formatClock(slowest)} after the first set${against}.${proven}`;
+}
+
+function RackSheet({
+  title,
+  order: { best },
+  nameOf,
+  setOf,
+}: {
+  title: string;
+  order: RackOrder;
+  nameOf: (lifter: number) => string;
+  setOf: (lifter: number, set: number) => BarSet;
+}) {
+  return (
+    <table className="w-full border-collapse self-start">
+      <caption className="pb-1 text-left">
+        <span className="font-bold">{title}</span>{" "}
+        <span className="text-ink-faint">ready at {formatClock(best.seconds)}</span>
+      </caption>
+      <thead className="sr-only">
+        <tr>
+          <th>At</th>
+          <th>Who</th>
+          <th>Load</th>
+        </tr>
+      </thead>
+      <tbody>
+        {best.turns.map((turn) => {
+          const set = setOf(turn.lifter, turn.set);
+          return (
+            <tr key={`${turn.lifter} ${turn.set}`} className="border-t border-line align-baseline">
+              <td className="w-11 py-1 pr-2 text-right text-ink-faint">{formatClock(turn.startsAt)}</td>
+              <td className="py-1 pr-2">
+                <span className="font-semibold">{nameOf(turn.lifter)}</span>
+                <span className="block text-2xs text-ink-soft">{changeFor(turn, set)}</span>
+              </td>
+              <td className="py-1 text-right whitespace-nowrap">
+                <span className="condensed text-base font-bold">{formatWeight(set.weight)}</span>
+                <span className="condensed text-ink-soft"> × {set.reps}</span>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function changeFor({ add, strip }: BarTurn, { perSide }: BarSet): string {
+  const isLeft = add.length + strip.length === 0 && perSide.length > 0;
+  return isLeft ? "As it is" : describeChange(add, strip);
+}

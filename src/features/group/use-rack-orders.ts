@@ -1,0 +1,18 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { RackAnswer, RackQuestion } from "@/workers/rack-orders";
+
+/** Orders a group over its racks in a worker whenever the question changes; undefined until it has been answered. */
+export function useRackOrders(question: RackQuestion | null): RackAnswer | undefined {
+  const [answered, setAnswered] = useState<{ question: RackQuestion; answer: RackAnswer } | null>(null);
+  useEffect(() => {
+    if (!question) return;
+    const worker = new Worker(new URL("../../workers/rack-orders.ts", import.meta.url), { type: "module" });
+    worker.onmessage = ({ data }: MessageEvent<RackAnswer>) => setAnswered({ question, answer: data });
+    worker.postMessage(question);
+    return () => worker.terminate();
+  }, [question]);
+  // An answer names lifters by their place in its own question, so it is none for another one.
+  return answered?.question === question ? answered.answer : undefined;
+}

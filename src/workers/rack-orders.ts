@@ -1,0 +1,25 @@
+import { type Lifter, type RackOrder, rackOrders } from "@/core/rack";
+
+export interface RackQuestion {
+  lifters: readonly Lifter[];
+  racks: number;
+  secondsPerMove: number;
+}
+
+/** The orders so far; null where the racks have no room for everybody. */
+export type RackAnswer = readonly RackOrder[] | null;
+
+self.onmessage = ({ data }: MessageEvent<RackQuestion>) => {
+  const ordering = rackOrders(data.lifters, data.racks, data.secondsPerMove);
+  // The first answer is for the eye, the last one is proven; what comes between looks the same.
+  const first = ordering.next();
+  self.postMessage(first.value satisfies RackAnswer);
+  if (first.done) return;
+  for (;;) {
+    const { value, done } = ordering.next();
+    if (done) {
+      self.postMessage(value satisfies RackAnswer);
+      return;
+    }
+  }
+};
