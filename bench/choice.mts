@@ -1,4 +1,4 @@
-import { type Problem, prove } from "@/core/choice";
+import { type Problem, Prover, prove } from "@/core/choice";
 import { type Plan, type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
 import { quickly } from "@/core/sequence";
 import { finish } from "@/core/steps";
@@ -35,7 +35,7 @@ for (const [i, request] of cases.entries()) {
   const { quick, exact } = plans[i]!;
   const problems: Problem[] = firstChoices(request).map((m) => m.problem);
   const chooser = quickly();
-  const immediate = bestOf(problems.map((p) => finish(chooser(p)).objective));
+  const immediate = bestOf(problems.map((p) => finish(chooser.choose(new Prover(p))).objective));
   const proven = bestOf(problems.map((p) => finish(prove(p)).objective));
   const judged = [];
   for (const problem of problems) judged.push(await judge(problem));

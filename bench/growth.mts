@@ -7,25 +7,21 @@ import { weight } from "@/core/units";
 import { groups } from "@/demo/people";
 import { firstChoices, ordinaryGym, planCases } from "./cases";
 import { judge } from "./judge";
-import { spread } from "./measure";
+import { measure, spread } from "./measure";
 
 /** How the time of a plan grows with drills, lifts and people, with HiGHS on the same choices beside it. */
-
-function milliseconds(run: () => unknown): number {
-  const start = performance.now();
-  run();
-  return performance.now() - start;
-}
 
 const base = planCases().filter((r) => r.minutes === 20 && !r.lifts[0]!.lift.kind);
 const sample = base.filter((_, i) => i % Math.ceil(base.length / 24) === 0);
 
 async function line(name: string, cases: readonly PlanRequest[]): Promise<void> {
-  for (const c of cases) planWarmUp(c);
-  const quick = spread(cases.map((c) => milliseconds(() => planWarmUp(c))));
-  const exact = spread(cases.map((c) => milliseconds(() => finish(planExactly(c)))));
+  const quick = measure(cases.map((c) => () => planWarmUp(c)));
+  const exact = measure(
+    cases.map((c) => () => finish(planExactly(c))),
+    1,
+  );
   const problems: Problem[] = cases.map((c) => firstChoices(c)[0]!.problem);
-  const alone = spread(problems.map((p) => milliseconds(() => finish(prove(p)))));
+  const alone = measure(problems.map((p) => () => finish(prove(p))));
   const judged = [];
   for (const p of problems) judged.push((await judge(p)).milliseconds);
   const highs = spread(judged);
@@ -86,8 +82,7 @@ function groupOf(count: number, approach: string): GroupRequest {
 console.log("\nA group, 20 minutes; milliseconds, median and worst over approaches");
 for (const count of [4, 8, 14, 30, 60]) {
   const requests = catalog.approaches.map((a) => groupOf(count, a.id));
-  planGroup(requests[0]!);
-  const times = spread(requests.map((r) => milliseconds(() => planGroup(r))));
+  const times = measure(requests.map((r) => () => planGroup(r)));
   console.log(
     `${`${count} people`.padEnd(22)}${times.median.toFixed(0).padStart(7)}${times.worst.toFixed(0).padStart(7)}`,
   );

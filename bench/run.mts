@@ -5,8 +5,6 @@ import { weight } from "@/core/units";
 import { ordinaryGym, planCases, richGym, WORKING } from "./cases";
 import { formatTimes, measure } from "./measure";
 
-const ROUNDS = 5;
-
 function ramps(kit: typeof ordinaryGym) {
   return catalog.lifts.flatMap((lift) =>
     WORKING.map(
@@ -28,15 +26,12 @@ function ramps(kit: typeof ordinaryGym) {
 }
 
 console.log(`${"".padEnd(44)}     median        95 %      worst`);
-console.log(formatTimes("One ramp, 8 plate sizes (target 5 ms)", measure(ramps(ordinaryGym), ROUNDS)));
-console.log(formatTimes("One ramp, 11 plate sizes × 8 pairs", measure(ramps(richGym), 1)));
+console.log(formatTimes("One ramp, 8 plate sizes (target 5 ms)", measure(ramps(ordinaryGym))));
+console.log(formatTimes("One ramp, 11 plate sizes × 8 pairs", measure(ramps(richGym))));
 const plans = planCases().filter((request) => request.minutes === 20);
 console.log(
   formatTimes(
     `One plan, ${catalog.drills.length} drills, 20 min (target 20 ms)`,
-    measure(
-      plans.map((request) => () => planWarmUp(request)),
-      1,
-    ),
+    measure(plans.map((request) => () => planWarmUp(request))),
   ),
 );
