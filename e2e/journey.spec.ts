@@ -107,7 +107,7 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
 
   await test.step("a weight that cannot be loaded is refused with its neighbours", async () => {
     await type(page, "Working weight", "121");
-    await expect(page.getByRole("alert").filter({ hasText: "do not make this weight" })).toBeVisible();
+    await expect(page.getByRole("alert").filter({ hasText: "does not make this weight" })).toBeVisible();
     await expect(stair(page).getByRole("button", { name: "First working set, 120 kg" })).toBeVisible();
     await page.getByRole("button", { name: "122.5 kg" }).click();
     await expect(stair(page).getByRole("button", { name: "First working set, 122.5 kg" })).toBeVisible();
