@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { GroupPlan } from "@/core/group";
+import { askWorker } from "@/workers/ask-worker";
 import type { GroupPlanAnswer, GroupPlanQuestion } from "@/workers/group-plan";
 
 export type GroupPlanning =
@@ -10,6 +11,8 @@ export type GroupPlanning =
   | { kind: "cancelled" }
   | { kind: "failed" };
 
+const NOTHING_TO_QUIT = () => {};
+
 /**
  * Plans a group in a worker whenever the question changes; the plan before stays in view meanwhile. `cancel`
  * ends the work, `again` takes it up anew.
@@ -17,36 +20,34 @@ export type GroupPlanning =
 export function useGroupPlan(question: GroupPlanQuestion | null) {
   const [plan, setPlan] = useState<GroupPlan | null>(null);
   const [planning, setPlanning] = useState<GroupPlanning>({ kind: "working", done: 0 });
-  const worker = useRef<Worker | null>(null);
+  const quit = useRef(NOTHING_TO_QUIT);
 
   const start = useCallback((asked: GroupPlanQuestion) => {
-    worker.current?.terminate();
-    const working = new Worker(new URL("../../workers/group-plan.ts", import.meta.url), { type: "module" });
-    worker.current = working;
+    quit.current();
     setPlanning({ kind: "working", done: 0 });
-    working.onerror = () => setPlanning({ kind: "failed" });
-    working.onmessage = ({ data }: MessageEvent<GroupPlanAnswer>) => {
-      if (data.kind === "progress") {
-        setPlanning({ kind: "working", done: data.done });
-        return;
-      }
-      setPlan(data.plan);
-      setPlanning({ kind: "done" });
-      working.terminate();
-    };
-    working.postMessage(asked);
+    const worker = new Worker(new URL("../../workers/group-plan.ts", import.meta.url), { type: "module" });
+    quit.current = askWorker<GroupPlanQuestion, GroupPlanAnswer>(worker, asked, {
+      failed: () => setPlanning({ kind: "failed" }),
+      answered: (answer) => {
+        if (answer.kind === "progress") {
+          setPlanning({ kind: "working", done: answer.done });
+          return;
+        }
+        setPlan(answer.plan);
+        setPlanning({ kind: "done" });
+        quit.current();
+      },
+    });
   }, []);
 
   useEffect(() => {
     if (!question) return;
     start(question);
-    return () => worker.current?.terminate();
+    return () => quit.current();
   }, [question, start]);
 
   const cancel = useCallback(() => {
-    // An answer that is on its way already must not overrule the coach.
-    if (worker.current) worker.current.onmessage = null;
-    worker.current?.terminate();
+    quit.current();
     setPlanning({ kind: "cancelled" });
   }, []);
   const again = useCallback(() => question && start(question), [question, start]);

@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { askWorker } from "@/workers/ask-worker";
 import type { RackAnswer, RackQuestion } from "@/workers/rack-orders";
 
 /** Orders a group over its racks in a worker whenever the question changes; undefined until it has been answered. */
@@ -9,9 +10,9 @@ export function useRackOrders(question: RackQuestion | null): RackAnswer | undef
   useEffect(() => {
     if (!question) return;
     const worker = new Worker(new URL("../../workers/rack-orders.ts", import.meta.url), { type: "module" });
-    worker.onmessage = ({ data }: MessageEvent<RackAnswer>) => setAnswered({ question, answer: data });
-    worker.postMessage(question);
-    return () => worker.terminate();
+    return askWorker<RackQuestion, RackAnswer>(worker, question, {
+      answered: (answer) => setAnswered({ question, answer }),
+    });
   }, [question]);
   // An answer names lifters by their place in its own question, so it is none for another one.
   return answered?.question === question ? answered.answer : undefined;

@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import type { Plan } from "@/core/plan";
 import type { TakenDrill } from "@/core/sequence";
 import type { AthleteRecord, GymKit, WarmUpDraft } from "@/core/warm-up";
+import { askWorker } from "@/workers/ask-worker";
 import type { ExactPlanAnswer, ExactPlanQuestion } from "@/workers/exact-plan";
 
 /** How long the draft rests before the exact plan is worked out. Milliseconds. */
@@ -31,25 +32,29 @@ export function useExactPlan(draft: WarmUpDraft, athlete: AthleteRecord, gym: Gy
   const gained = Math.max(1e-6, objective - model.problem.atNothing);
   useEffect(() => {
     setProof({ kind: "waiting" });
-    let worker: Worker | null = null;
+    let quit = () => {};
     const timer = setTimeout(() => {
-      worker = new Worker(new URL("../../workers/exact-plan.ts", import.meta.url), { type: "module" });
-      worker.onerror = () => setProof({ kind: "failed" });
-      worker.onmessage = ({ data }: MessageEvent<ExactPlanAnswer>) => {
-        if (data.kind === "progress") {
-          setProof({ kind: "working", gap: Math.max(0, (data.bound - objective) / gained) });
-          return;
-        }
-        const by = (data.objective - objective) / gained;
-        setProof(by > WORTH_OFFERING ? { kind: "better", by, drills: data.drills } : { kind: "best" });
-        worker?.terminate();
-      };
-      const question: ExactPlanQuestion = { draft, athlete, gym };
-      worker.postMessage(question);
+      const worker = new Worker(new URL("../../workers/exact-plan.ts", import.meta.url), { type: "module" });
+      quit = askWorker<ExactPlanQuestion, ExactPlanAnswer>(
+        worker,
+        { draft, athlete, gym },
+        {
+          failed: () => setProof({ kind: "failed" }),
+          answered: (answer) => {
+            if (answer.kind === "progress") {
+              setProof({ kind: "working", gap: Math.max(0, (answer.bound - objective) / gained) });
+              return;
+            }
+            const by = (answer.objective - objective) / gained;
+            setProof(by > WORTH_OFFERING ? { kind: "better", by, drills: answer.drills } : { kind: "best" });
+            quit();
+          },
+        },
+      );
     }, REST_MS);
     return () => {
       clearTimeout(timer);
-      worker?.terminate();
+      quit();
     };
   }, [draft, athlete, gym, objective, gained]);
   return proof;

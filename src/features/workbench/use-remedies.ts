@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from "react";
 import type { AthleteRecord, GymKit, WarmUpDraft, WarmUpEdit } from "@/core/warm-up";
+import { askWorker } from "@/workers/ask-worker";
 import type { RemediesAnswer, RemediesQuestion } from "@/workers/remedies";
 
 /** How long the draft rests before remedies are tried. Milliseconds. */
@@ -19,17 +20,18 @@ export function useRemedies(draft: WarmUpDraft, athlete: AthleteRecord, gym: Gym
   const [remedies, setRemedies] = useState<Remedies>(NONE);
   useEffect(() => {
     setRemedies(NONE);
-    let worker: Worker | null = null;
+    let quit = () => {};
     const timer = setTimeout(() => {
-      worker = new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });
-      worker.onmessage = ({ data }: MessageEvent<RemediesAnswer>) =>
-        setRemedies((known) => new Map(known).set(data.of, data.options));
-      const question: RemediesQuestion = { draft, athlete, gym };
-      worker.postMessage(question);
+      const worker = new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });
+      quit = askWorker<RemediesQuestion, RemediesAnswer>(
+        worker,
+        { draft, athlete, gym },
+        { answered: (answer) => setRemedies((known) => new Map(known).set(answer.of, answer.options)) },
+      );
     }, REST_MS);
     return () => {
       clearTimeout(timer);
-      worker?.terminate();
+      quit();
     };
   }, [draft, athlete, gym]);
   return remedies;
