@@ -38,12 +38,17 @@ export class Relaxation {
   /** Columns of the pivot row that are not 0, during a pivot. */
   private readonly filled: Int32Array;
   private readonly pivotRow: Float64Array;
+  /** Rows of the pivot column that are not 0, during a pivot, and what they are. */
+  private readonly touched: Int32Array;
+  private readonly pivotColumn: Float64Array;
   /** Columns that can mend the row that is pivoted out. */
   private readonly helping: Int32Array;
   private readonly basicOf: Int32Array;
   private readonly nonbasicOf: Int32Array;
   /** Where each variable is: its row if in the basis, else −1 − its column. */
   private readonly place: Int32Array;
+  /** How much a row weighs beside the others, by dual Devex: how large it is in what the pivots began with. */
+  private readonly weight: Float64Array;
   private readonly value: Float64Array;
   private readonly lower: Float64Array;
   private readonly upper: Float64Array;
@@ -111,10 +116,13 @@ export class Relaxation {
     this.reduced = new Float64Array(n);
     this.filled = new Int32Array(n);
     this.pivotRow = new Float64Array(n);
+    this.touched = new Int32Array(m);
+    this.pivotColumn = new Float64Array(m);
     this.helping = new Int32Array(n);
     this.basicOf = new Int32Array(m);
     this.nonbasicOf = new Int32Array(n);
     this.place = new Int32Array(n + m);
+    this.weight = new Float64Array(m).fill(1);
     this.value = new Float64Array(n + m);
     this.lower = new Float64Array(n + m);
     this.upper = new Float64Array(n + m);
@@ -225,15 +233,16 @@ export class Relaxation {
     return total;
   }
 
+  /** The row furthest off its bounds for its weight; −1: all are within theirs. */
   private worstRow(): number {
     let worst = -1;
-    let most = FEASIBLE;
+    let most = 0;
     for (let i = 0; i < this.rows; i++) {
       const variable = this.basicOf[i]!;
       const v = this.value[variable]!;
       const off = Math.max(this.lower[variable]! - v, v - this.upper[variable]!);
-      if (off > most) {
-        most = off;
+      if (off > FEASIBLE && off * off > most * this.weight[i]!) {
+        most = (off * off) / this.weight[i]!;
         worst = i;
       }
     }
@@ -306,8 +315,15 @@ export class Relaxation {
     const start = row * columns;
     const pivot = table[start + column]!;
     const by = (this.value[leaving]! - target) / pivot;
-    for (let i = 0; i < rows; i++) {
-      if (i !== row) this.value[this.basicOf[i]!]! -= table[i * columns + column]! * by;
+    // The column is read once, without its zeros: from row to row is a long way in memory.
+    const { touched, pivotColumn } = this;
+    let rowsTouched = 0;
+    for (let i = 0, at = column; i < rows; i++, at += columns) {
+      const t = table[at]!;
+      if (t === 0 || i === row) continue;
+      this.value[this.basicOf[i]!]! -= t * by;
+      pivotColumn[rowsTouched] = t;
+      touched[rowsTouched++] = i;
     }
     this.value[entering]! += by;
     this.value[leaving] = target;
@@ -328,16 +344,21 @@ export class Relaxation {
       filled[n++] = j;
     }
     table[start + column] = 1 / pivot;
-    for (let i = 0, at = 0; i < rows; i++, at += columns) {
-      const factor = table[at + column]!;
-      if (factor === 0 || i === row) continue;
+    const { weight } = this;
+    const pivotWeight = weight[row]! / (pivot * pivot);
+    weight[row] = Math.max(1, pivotWeight);
+    for (let r = 0; r < rowsTouched; r++) {
+      const i = touched[r]!;
+      const at = i * columns;
+      const factor = pivotColumn[r]!;
+      weight[i] = Math.max(weight[i]!, factor * factor * pivotWeight);
       for (let k = 0; k < n; k++) {
         const cell = at + filled[k]!;
         table[cell] = table[cell]! - factor * pivotRow[k]!;
       }
       table[at + column] = -factor / pivot;
-      this.work += n;
     }
+    this.work += n * rowsTouched;
     const factor = reduced[column]!;
     if (factor !== 0) {
       for (let k = 0; k < n; k++) {

@@ -29,7 +29,7 @@ export interface Chooser {
 }
 
 /** Work of all quick choices for one plan: some tens of milliseconds. Short ones are harder to choose well. */
-const QUICK_WORK = { usual: 2.4e6, short: 6e6 };
+const QUICK_WORK = { usual: 2.2e6, short: 6e6 };
 /** Drills for less time than this are a short choice. Seconds. */
 const SHORT_UNDER = 420;
 /** At once the two most promising numbers of rounds are tried; the exact answer looks at all. */
