@@ -17,6 +17,17 @@ export interface WeightProblem {
   lastJump: number;
   /** How much an inner jump may exceed the one before; Infinity: any. */
   growth: number;
+  /** The set that has just been done, from which the ramp goes on; absent: it begins. */
+  from?: DoneLoad;
+}
+
+/** A set that has been done: it stays as it is. */
+export interface DoneLoad {
+  weight: Weight;
+  /** The weight of the set before it; −Infinity for the first set. */
+  before: number;
+  /** What is on the bar now; empty where there are no plates. */
+  stack: Stack;
 }
 
 /** The same where the weights are made of plates. */
@@ -49,11 +60,26 @@ const NARROW_STEP = 0.5;
  * @returns null when no ramp satisfies the problem.
  */
 export function chooseLoads(problem: LoadProblem): ChosenLoads | null {
+  return problem.from ? chooseLoadsFrom(problem, problem.from) : chooseAllLoads(problem);
+}
+
+/** A done set is a first one that has no choice. */
+function chooseLoadsFrom(problem: LoadProblem, from: DoneLoad): ChosenLoads | null {
+  const chosen = chooseAllLoads({
+    ...problem,
+    ideals: [from.weight, ...problem.ideals],
+    candidates: [[from.weight], ...problem.candidates],
+  });
+  return chosen && { ...chosen, weights: chosen.weights.slice(1), stacks: chosen.stacks.slice(1) };
+}
+
+function chooseAllLoads(problem: LoadProblem): ChosenLoads | null {
   if (!hasSolution(problem)) return null;
   const { table, working } = problem;
   const fewest = table.fewestLoadable[(working - table.kit.empty) / 2 / table.grain]!;
   const least = leastDeviations(problem)[0]!;
-  for (let ceiling = fewest + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
+  const onBar = problem.from?.stack.length ?? 0;
+  for (let ceiling = Math.max(fewest, onBar) + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
     const search = prepare(problem, fewest, ceiling);
     if (!search) continue;
     // Most ramps cost no more than they would if jumps could grow: the narrow search comes first.
@@ -76,10 +102,11 @@ function leastCost({ tree, move, layers, ends }: Search): number {
 }
 
 /** Whether any weights satisfy the problem; plates do not matter for that, since each candidate can be loaded. */
-function hasSolution({ candidates, working, gap, growth, lastJump }: WeightProblem): boolean {
+function hasSolution({ candidates, working, gap, growth, lastJump, from }: WeightProblem): boolean {
   if (candidates.length === 0) return true;
   // For each weight the lightest set that can stand before it, which leaves the next jump most room.
-  let reached = new Map(candidates[0]!.map((w): [number, number] => [w, Number.NEGATIVE_INFINITY]));
+  const before = from?.before ?? Number.NEGATIVE_INFINITY;
+  let reached = new Map(candidates[0]!.map((w): [number, number] => [w, before]));
   for (const weights of candidates.slice(1)) {
     const next = new Map<number, number>();
     for (const w of weights) {
@@ -130,7 +157,7 @@ interface Search {
  * @returns null if there is no ramp that cheap, even with jumps that grow as they like.
  */
 function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search | null {
-  const { table, working, ideals, candidates } = problem;
+  const { table, working, ideals, candidates, from } = problem;
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
   const later = leastDeviations(problem);
@@ -140,7 +167,8 @@ function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search 
     weights.map((weight): Target => {
       const cost = 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!);
       const others = later[0]! - later[i]! + later[i + 1]!;
-      return { weight, cost, nodes: nodesOf(weight, cost / move + others), onward: [] };
+      const nodes = i === 0 && from ? [tree.nodeOf(from.stack)] : nodesOf(weight, cost / move + others);
+      return { weight, cost, nodes, onward: [] };
     }),
   );
   const ends = nodesOf(working, later[0]!).map((node) => ({
@@ -236,11 +264,12 @@ function chooseUnder(search: Search, ceiling: number): ChosenLoads | null {
   };
 }
 
-function firstWays({ tree, move }: Search, targets: readonly Target[], most: number): Way[] {
+function firstWays({ tree, move, problem }: Search, targets: readonly Target[], most: number): Way[] {
   return targets.flatMap(({ weight, nodes, onward, cost }) =>
     nodes.flatMap((node, at) => {
       const way = {
         ...EMPTY_BAR,
+        before: problem.from?.before ?? EMPTY_BAR.before,
         node,
         weight,
         cost: cost + tree.depth[node]! * move,

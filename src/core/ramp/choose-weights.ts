@@ -17,8 +17,9 @@ interface Way {
  * @returns null when no ramp satisfies the problem.
  */
 export function chooseWeights(problem: WeightProblem): ChosenLoads | null {
-  const { working, ideals, candidates, gap, lastJump, growth } = problem;
-  let ways: Way[] = [{ weights: [], off: 0 }];
+  const { working, ideals, candidates, gap, lastJump, growth, from } = problem;
+  const done = from ? [from.before as Weight, from.weight] : [];
+  let ways: Way[] = [{ weights: done, off: 0 }];
   for (const [i, weights] of candidates.entries()) {
     const best = new Map<string, Way>();
     for (const way of ways) {
@@ -42,8 +43,8 @@ export function chooseWeights(problem: WeightProblem): ChosenLoads | null {
   if (ends.length === 0) return null;
   const { weights, off } = ends.reduce((a, b) => (isBetter(b, a) ? b : a));
   return {
-    weights: [...weights],
-    stacks: [...weights, working].map(() => []),
+    weights: weights.slice(done.length),
+    stacks: [...weights.slice(done.length), working].map(() => []),
     cost: (DEVIATION_COST * off) / working,
   };
 }

@@ -61,6 +61,11 @@ export class StackTree {
     return found;
   }
 
+  /** The node of a stack that is on the bar, whatever it leads to. */
+  nodeOf(stack: Stack): number {
+    return stack.reduce((node, kind) => this.children[node]!.get(kind) ?? this.grow(node, kind), 0);
+  }
+
   stackAt(node: number): Stack {
     const stack: number[] = [];
     for (let n = node; n > 0; n = this.parent[n]!) stack.unshift(this.plate[n]!);

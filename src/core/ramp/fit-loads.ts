@@ -1,0 +1,109 @@
+import type { LoadTable } from "../plates";
+import type { Weight } from "../units";
+import { candidateWeights } from "./candidate-weights";
+import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
+import { chooseWeights } from "./choose-weights";
+import { LEAST_GAP } from "./constants";
+import { lastJumpLimit, type RampLimits } from "./limits";
+import type { FixedSet, RampRequest } from "./types";
+
+/** Chooses weights, and plates where there are any. */
+type Choose = (problem: WeightProblem) => ChosenLoads | null;
+
+/** What loads are found for. */
+export interface LoadsWanted {
+  request: RampRequest;
+  /** The plates; null where there are none. */
+  table: LoadTable | null;
+  /** All that can be loaded, lightest first. */
+  loadable: readonly Weight[];
+  limits: RampLimits;
+  /** How many sets. */
+  count: number;
+  /** Where they would lie if every weight could be loaded. */
+  idealsOf: (sets: number) => number[];
+  /** The first set is exactly the lightest load, if it may be anything. */
+  startsLightest: boolean;
+  /** The set that has just been done, from which they go on; absent: the ramp begins. */
+  from?: DoneLoad;
+}
+
+/**
+ * Finds loads for the wanted number of sets, giving way in order: growth of the jumps, the limit of the last
+ * jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
+ */
+export function fitLoads(
+  { request, table, loadable, limits, count, idealsOf, startsLightest, from }: LoadsWanted,
+  fixed: Readonly<Record<number, FixedSet>>,
+): ChosenLoads | null {
+  const W = limits.working;
+  const reached = from?.weight ?? 0;
+  const below = loadable.filter((w) => w < W && w > reached);
+  const choose: Choose = (problem) => (table ? chooseLoads({ ...problem, table }) : chooseWeights(problem));
+  const hasFixed = Object.entries(fixed).some(([i, f]) => f.weight !== undefined && Number(i) < count);
+  if (hasFixed && Object.values(fixed).some((f) => f.weight !== undefined && !below.includes(f.weight))) {
+    return null;
+  }
+
+  for (let sets = Math.min(count, below.length); sets >= 0; sets--) {
+    const ideals = idealsOf(sets);
+    // A set alone may jump further, but not where others have been done before it.
+    const lastJump = lastJumpLimit(request, sets + (from ? 1 : 0), limits.step);
+    const window = Math.max(W * LEAST_GAP, limits.step);
+    const candidates = ideals.map((ideal, i) => {
+      const own = fixed[i]?.weight;
+      if (own !== undefined) return [own];
+      if (i === 0 && sets > 1 && startsLightest) return [limits.lightest];
+      const found = candidateWeights(below, ideal, window);
+      return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
+    });
+    const problem: WeightProblem = {
+      working: W,
+      ideals,
+      candidates,
+      gap: limits.gap,
+      lastJump,
+      growth: limits.step,
+      from,
+    };
+    const loads =
+      choose(problem) ??
+      choose({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
+      leastLastJump(problem, choose, below, hasFixed || request.rampSets !== undefined);
+    if (loads) return loads;
+    if (hasFixed) return null;
+  }
+  return null;
+}
+
+/** The last set's candidates; if none keeps the last jump, the nearest loadable weight that does is added. */
+function withinLastJump(found: Weight[], below: Weight[], least: number, ideal: number): Weight[] {
+  if (found.some((w) => w >= least)) return found;
+  const nearest = below
+    .filter((w) => w >= least)
+    .sort((a, b) => Math.abs(a - ideal) - Math.abs(b - ideal) || a - b)[0];
+  return nearest === undefined ? found : [...found, nearest].sort((a, b) => a - b);
+}
+
+/** The ramp with the heaviest possible last set when its limit cannot be kept. */
+function leastLastJump(
+  problem: WeightProblem,
+  choose: Choose,
+  below: Weight[],
+  coachDecides: boolean,
+): ChosenLoads | null {
+  const last = problem.candidates.length - 1;
+  const free = { ...problem, growth: Number.POSITIVE_INFINITY, lastJump: Number.POSITIVE_INFINITY };
+  // A coach's own weights or number of sets may lie closer together than the rule has it.
+  const gaps = coachDecides ? [problem.gap, 1] : [problem.gap];
+  for (const gap of gaps) {
+    const ownLast = problem.candidates[last]?.length === 1;
+    const heaviestFirst = ownLast ? [...problem.candidates[last]!] : below.toReversed();
+    for (const weight of heaviestFirst) {
+      const candidates = problem.candidates.map((ws, i) => (i === last ? [weight] : ws));
+      const loads = choose({ ...free, gap, candidates });
+      if (loads) return loads;
+    }
+  }
+  return null;
+}
