@@ -13,7 +13,7 @@ interface Found {
 
 /** The best ramp by trying every weight and every stack. */
 function exhaustive(problem: LoadProblem, most: number): Found | null {
-  const { table, working, candidates, ideals, gap, growth, lastJump } = problem;
+  const { table, working, candidates, ideals, gap, growth, lastJump, from } = problem;
   const side = (w: number) => (w - table.kit.empty) / 2;
   const ends = stacksOf(table, side(working), most);
   const fewest = Math.min(...ends.map((s) => s.length));
@@ -33,7 +33,7 @@ function exhaustive(problem: LoadProblem, most: number): Found | null {
         const found = {
           cost: cost + stackMoves(stack, end) + 0.5 * (end.length - fewest),
           plates: end.length,
-          weights,
+          weights: weights.slice(from ? 1 : 0),
         };
         if (better(found)) best = found;
       }
@@ -47,7 +47,7 @@ function exhaustive(problem: LoadProblem, most: number): Found | null {
       for (const s of stacks) go(i + 1, [...weights, w], s, cost + off + stackMoves(stack, s));
     }
   };
-  go(0, [], [], 0);
+  go(0, from ? [from.weight] : [], from?.stack ?? [], from?.stack.length ?? 0);
   return best;
 }
 
@@ -102,6 +102,32 @@ test("weights and stacks are the best there are, ties included", () => {
       expect(found!.weights).toEqual(wanted.weights);
     }),
     { numRuns: 500 },
+  );
+});
+
+test("going on from what has been done, on the plates that are on the bar, is the best there is too", () => {
+  const begun = fc
+    .tuple(smallProblem, fc.nat())
+    .filter(([{ candidates }]) => candidates.length > 1)
+    .map(([problem, pick]): LoadProblem => {
+      const { table, candidates, ideals } = problem;
+      const done = candidates[0]![pick % candidates[0]!.length]!;
+      const stacks = stacksOf(table, (done - table.kit.empty) / 2, MOST_PLATES);
+      return {
+        ...problem,
+        ideals: ideals.slice(1),
+        candidates: candidates.slice(1),
+        from: { weight: done, before: Number.NEGATIVE_INFINITY, stack: stacks[pick % stacks.length]! },
+      };
+    });
+  fc.assert(
+    fc.property(begun, (problem) => {
+      const wanted = exhaustive(problem, MOST_PLATES);
+      const found = chooseLoads(problem);
+      expect(found?.weights).toEqual(wanted?.weights);
+      if (wanted) expect(found!.cost).toBeCloseTo(wanted.cost, 9);
+    }),
+    { numRuns: 300 },
   );
 });
 

@@ -1,3 +1,4 @@
+export { type Adjustment, adjustRamp, type DoneSet } from "./adjust-ramp";
 export { checkWorkingWeight, rampWeights, type UnloadableWeight } from "./check-working-weight";
 export { FIRST_JUMP_SHARE, HEAVY, systemConstants } from "./constants";
 export { describeLoad, loadUnit } from "./describe-load";

@@ -1,2 +1,9 @@
-export { E1RM_FORMULAS, type E1rmFormula, estimateOneRepMax, isPoorEstimate } from "./one-rep-max";
+export { type OfMaximum, parseOfMaximum, TRAINING_MAX_SHARE, weightOfMaximum } from "./of-maximum";
+export {
+  E1RM_FORMULAS,
+  type E1rmFormula,
+  estimateOneRepMax,
+  isPoorEstimate,
+  weightForReps,
+} from "./one-rep-max";
 export { effort, type WorkingSets } from "./working-sets";

@@ -21,6 +21,21 @@ export function estimateOneRepMax(
   return formula === "epley" ? weight * (1 + repsToFailure / 30) : (36 * weight) / (37 - repsToFailure);
 }
 
+/**
+ * The weight for so many repetitions at a one-repetition maximum: the estimate the other way round.
+ *
+ * @param oneRepMax any unit; the result is in the same unit, not rounded.
+ * @param repsToFailure repetitions to do plus repetitions in reserve, at least 1 and under 37.
+ * @example weightForReps(116.66, 5) // 100
+ */
+export function weightForReps(
+  oneRepMax: number,
+  repsToFailure: number,
+  formula: E1rmFormula = "epley",
+): number {
+  return oneRepMax / estimateOneRepMax(1, repsToFailure, formula);
+}
+
 /** Whether an e1RM from this many repetitions to failure should be shown as a poor estimate. */
 export function isPoorEstimate(repsToFailure: number): boolean {
   return repsToFailure > MOST_RELIABLE_REPS;
