@@ -177,6 +177,66 @@ test("a ramp in the coach's own style from the coach's own start, undone and let
   await expect.poll(weights).toEqual(usual);
 });
 
+test("a ramp under way: done sets stay, a lighter day leads on, the drills stay as they were", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/warm-up/today-rashid`);
+  const sets = stair(page).getByRole("button", { name: /^Ramp set/ });
+  const labels = () => sets.evaluateAll((all) => all.map((e) => e.getAttribute("aria-label")));
+  await steps(page).getByRole("button", { name: "Done: ramp set 2" }).click();
+  await expect(stair(page).getByRole("button", { name: /^Ramp set 2, .* done$/ })).toBeVisible();
+  const done = (await labels()).slice(0, 2).map((l) => l!.split(" reps")[0]);
+  const drills = await names(page);
+  await stair(page)
+    .getByRole("button", { name: /^First working set/ })
+    .click();
+  await page.getByRole("button", { name: /^−5 %/ }).click();
+  await expect(page.getByRole("textbox", { name: "Working weight" })).toHaveValue("140");
+  expect((await labels()).slice(0, 2).map((l) => l!.split(" reps")[0])).toEqual(done);
+  expect(await names(page)).toEqual(drills);
+  const before = await sets.count();
+  await page.getByRole("textbox", { name: "Minutes left to the first working set" }).fill("4");
+  await page.keyboard.press("Enter");
+  await expect.poll(() => sets.count()).toBeLessThan(before);
+  await expect(page.getByText(/For lack of time/)).toBeVisible();
+  await page.reload();
+  await expect(stair(page).getByRole("button", { name: /^Ramp set 2, .* done$/ })).toBeVisible();
+});
+
+test("a single for the day: how it went proposes the next one", async ({ page }) => {
+  await page.goto(`${server.url}/warm-up/today-rashid`);
+  await page.getByRole("textbox", { name: "Reps", exact: true }).fill("1");
+  await page.keyboard.press("Enter");
+  await stair(page)
+    .getByRole("button", { name: /^First working set/ })
+    .click();
+  const weight = page.getByRole("textbox", { name: "Working weight" });
+  const single = Number(await weight.inputValue());
+  await page.getByRole("button", { name: /^Easy/ }).click();
+  await expect.poll(async () => Number(await weight.inputValue())).toBeGreaterThan(single);
+  await page.getByRole("button", { name: /^Heavy/ }).click();
+  await expect(page.getByText(/was the single for the day/)).toBeVisible();
+});
+
+test("technique additions of an Olympic lift, and a weight said by the training maximum", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/warm-up/today-kalea`);
+  await stair(page)
+    .getByRole("button", { name: /^Ramp set 1,/ })
+    .click();
+  await page.getByRole("checkbox", { name: "Bar complex first" }).check();
+  await expect(page.getByText(/^Bar complex, 5 each: Romanian deadlift/)).toBeVisible();
+  const weight = page.getByRole("textbox", { name: "Working weight" });
+  await weight.fill("78 % TM");
+  await weight.press("Enter");
+  await expect(weight).toHaveValue("65");
+  await expect(page.getByText("78 % TM of an estimated 93.5 kg is 65.6, 0.6 less is loaded.")).toBeVisible();
+  await weight.fill("RPE 3");
+  await weight.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "Give an RPE of 5 to 10." })).toBeVisible();
+});
+
 test("what a rack, a stack or a body can weigh is what can be entered", async ({ page }) => {
   await page.goto(`${server.url}/warm-up/today-margit`);
   await page.getByRole("button", { name: /^2 Dumbbell row/ }).click();

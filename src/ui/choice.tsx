@@ -14,15 +14,7 @@ export interface ChoiceGroup {
   options: readonly ChoiceOption[];
 }
 
-/** A pick from a list, by mouse, typing or arrows. */
-export function Choice({
-  label,
-  value,
-  groups,
-  onChange,
-  placeholder,
-  triggerClassName = "",
-}: {
+interface ChoiceProps {
   label: string;
   value: string;
   groups: readonly ChoiceGroup[];
@@ -30,7 +22,22 @@ export function Choice({
   /** Shown while nothing is picked. */
   placeholder?: string;
   triggerClassName?: string;
-}) {
+}
+
+/** A pick from a list with its label above it, as a `Stepper` has it. */
+export function LabelledChoice(props: ChoiceProps) {
+  return (
+    <span className="flex flex-col">
+      <span aria-hidden className="condensed text-2xs text-ink-faint">
+        {props.label}
+      </span>
+      <Choice {...props} triggerClassName="min-h-6 text-sm font-bold" />
+    </span>
+  );
+}
+
+/** A pick from a list, by mouse, typing or arrows. */
+export function Choice({ label, value, groups, onChange, placeholder, triggerClassName = "" }: ChoiceProps) {
   return (
     <Select.Root value={value} onValueChange={onChange}>
       <Select.Trigger

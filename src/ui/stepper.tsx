@@ -20,6 +20,8 @@ export function Stepper<T>({
   size = "normal",
   width = "2.5ch",
   suggestions,
+  title,
+  placeholder,
 }: {
   label: string;
   value: T;
@@ -35,6 +37,10 @@ export function Stepper<T>({
   width?: string;
   /** Values to offer where what was typed cannot be taken. */
   suggestions?: (text: string) => readonly T[];
+  /** What may be typed, shown as a tip. */
+  title?: string;
+  /** Shown while there is no value. */
+  placeholder?: string;
 }) {
   const id = useId();
   const shown = format(value);
@@ -80,12 +86,14 @@ export function Stepper<T>({
         <input
           id={id}
           inputMode="decimal"
+          title={title}
+          placeholder={placeholder}
           autoComplete="off"
           value={text}
           aria-invalid={error !== null}
           aria-describedby={error ? `${id}-error` : undefined}
           style={{ width }}
-          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
+          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
           onChange={(e) => setText(e.target.value)}
           onBlur={(e) => take(e.target.value)}
           onFocus={(e) => e.target.select()}
@@ -102,7 +110,7 @@ export function Stepper<T>({
           }}
         />
         {suffix && (
-          <span className={big ? "text-base font-semibold text-ember" : "text-ink-soft"}>{suffix}</span>
+          <span className={big ? "ml-1 text-base font-semibold text-ember" : "text-ink-soft"}>{suffix}</span>
         )}
         <button
           type="button"

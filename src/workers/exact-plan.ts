@@ -1,5 +1,5 @@
 import { catalog } from "@/catalog";
-import { planExactly } from "@/core/plan";
+import { drillsTaken, planExactly } from "@/core/plan";
 import type { TakenDrill } from "@/core/sequence";
 import { type GymKit, type PlannedAthlete, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
 
@@ -21,14 +21,8 @@ self.onmessage = ({ data }: MessageEvent<ExactPlanQuestion>) => {
   for (;;) {
     const { value, done } = planning.next();
     if (done) {
-      const { chosen, objective } = value.blocks[0]!.choice;
-      const drills = chosen.map(({ drill, sets, amount, rounds }) => ({
-        drill: drill.id,
-        sets,
-        amount,
-        rounds,
-      }));
-      tell({ kind: "done", objective, drills });
+      const { objective } = value.blocks[0]!.choice;
+      tell({ kind: "done", objective, drills: drillsTaken(value) });
       return;
     }
     tell({ kind: "progress", objective: value.objective, bound: value.bound });

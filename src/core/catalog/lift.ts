@@ -21,6 +21,8 @@ export interface Lift {
   /** Whether the bar must stand at full height on the floor. */
   fromFloor: boolean;
   olympic: boolean;
+  /** How an Olympic lift is built up. */
+  family?: "snatch" | "clean" | "jerk";
   compound: boolean;
   /** Whether safeties and a spotter are the rule when it gets heavy. */
   spotted: boolean;

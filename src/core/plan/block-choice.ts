@@ -62,6 +62,7 @@ export function blockChoice(
   return {
     ...request,
     taken: undefined,
+    begun: undefined,
     own,
     dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
     demands: onlyNew(asked, done),

@@ -1,4 +1,5 @@
 export { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
+export { drillsTaken } from "./drills-taken";
 export { givenUp } from "./given-up";
 export { type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";

@@ -1,6 +1,15 @@
 import { slowToWarmFor } from "../athlete";
 import type { Lift } from "../catalog";
-import { FIRST_JUMP_SHARE, planRamp, type Ramp, systemConstants } from "../ramp";
+import {
+  type AdditionId,
+  adjustRamp,
+  FIRST_JUMP_SHARE,
+  planRamp,
+  type Ramp,
+  type RampRequest,
+  systemConstants,
+} from "../ramp";
+import type { Finding } from "../result";
 import { similarDone } from "./similar-done";
 import type { PlannedLift, PlanRequest } from "./types";
 
@@ -26,10 +35,11 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
   const planned = { ...request.lifts[place]!, ...own };
   if (!planned.working || !planned.kit) return null;
   const before = request.lifts.slice(0, place).map((p) => p.lift);
-  return planRamp({
+  const additions = additionsOf(request, planned);
+  const asked: RampRequest = {
     unit: request.unit,
     kit: planned.kit,
-    lift: planned.lift,
+    lift: planned.onBlocks ? { ...planned.lift, fromFloor: false } : planned.lift,
     working: planned.working,
     style: planned.style ?? request.approach.rampStyle,
     experience: planned.experience ?? request.athlete.experience,
@@ -39,7 +49,26 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
     start: planned.start,
     rampSets: planned.rampSets,
     fixed: planned.fixed,
-  });
+    additions: additions.kept,
+    receivesLow: !request.athlete.limiters.includes("ankle-dorsiflexion"),
+  };
+  const { done = [], secondsLeft } = planned;
+  const isUnderWay = done.length > 0 || secondsLeft !== undefined;
+  const ramp = isUnderWay ? adjustRamp({ request: asked, done, secondsLeft }) : planRamp(asked);
+  return { ...ramp, findings: [...ramp.findings, ...additions.findings] };
+}
+
+/** The technique additions that the athlete may do: nobody stands barefoot on a flagged ankle. */
+function additionsOf(
+  { athlete }: PlanRequest,
+  { additions = [] }: Partial<PlannedLift>,
+): { kept: readonly AdditionId[]; findings: Finding[] } {
+  const isFlagged = athlete.areas.some((a) => a.area === "ankle");
+  if (!isFlagged || !additions.includes("barefoot")) return { kept: additions, findings: [] };
+  return {
+    kept: additions.filter((a) => a !== "barefoot"),
+    findings: [{ code: "no-barefoot", message: "The ankle is flagged, so no set is done barefoot." }],
+  };
 }
 
 /** Findings of a ramp that is too short for its weight. */
@@ -74,6 +103,7 @@ function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp |
   const planned = request.lifts[place]!;
   const slow = planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift);
   if (!ramp || planned.rampSets !== undefined || slow === "sore") return null;
+  if (planned.done?.length || planned.secondsLeft !== undefined) return null;
   if (planned.fixed && Object.keys(planned.fixed).length > 0) return null;
   if (ramp.sets.length < 2) return null;
   const shorter = rampOf(request, place, { rampSets: ramp.sets.length - 1 });

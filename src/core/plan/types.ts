@@ -3,7 +3,16 @@ import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../cata
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
 import type { LoadKit } from "../plates";
-import type { Experience, FixedSet, Ramp, RampRequest, RampStyleId, Room } from "../ramp";
+import type {
+  AdditionId,
+  DoneSet,
+  Experience,
+  FixedSet,
+  Ramp,
+  RampRequest,
+  RampStyleId,
+  Room,
+} from "../ramp";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, OwnDrill, TakenDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
@@ -22,6 +31,14 @@ export interface PlannedLift {
   start?: number;
   rampSets?: number;
   fixed?: Readonly<Record<number, FixedSet>>;
+  /** Technique additions of an Olympic lift. */
+  additions?: readonly AdditionId[];
+  /** Set on blocks, so that any plates will do for a lift from the floor. */
+  onBlocks?: boolean;
+  /** Ramp sets that have been done, with plates of the kit; they stay as they are. */
+  done?: readonly DoneSet[];
+  /** Seconds until the first working set of this lift; absent: as long as it takes. */
+  secondsLeft?: number;
   /** Absent: worked out from the athlete's areas. */
   slowToWarm?: RampRequest["slowToWarm"];
   /** Absent: worked out from the lifts before it. */
@@ -61,6 +78,8 @@ export interface PlanRequest {
   drills: readonly Drill[];
   /** Drills of the first block as the coach has taken them over from a better plan found later. */
   taken?: readonly TakenDrill[];
+  /** Drills of the first block that have been done: they stay as they were. */
+  begun?: readonly TakenDrill[];
 }
 
 export interface PlanStep {

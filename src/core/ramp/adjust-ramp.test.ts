@@ -2,16 +2,15 @@ import fc from "fast-check";
 import { anyRampRequest, type kgGym, rampRequest } from "@/__tests__/fixtures";
 import { dumbbellKit, nearestLoadable } from "../plates";
 import { type Weight, weight, weightValue } from "../units";
-import { adjustRamp, type DoneSet, planRamp, type RampRequest, type RampSet } from ".";
+import { adjustRamp, doneSets, planRamp, type RampRequest, type RampSet } from ".";
 
-const doneOf = ({ weight, reps, perSide }: RampSet): DoneSet => ({ weight, reps, perSide });
 const kilograms = (sets: readonly RampSet[]) => sets.map((s) => weightValue(s.weight));
 const codes = (ramp: ReturnType<typeof planRamp>) => ramp.findings.map((f) => f.code);
 
 /** A ramp of which the first sets have been done. */
 function begun(request: RampRequest, sets: number) {
   const plan = planRamp(request);
-  return { plan, done: plan.sets.slice(0, sets).map(doneOf) };
+  return { plan, done: doneSets(plan, sets) };
 }
 
 function withWeight(request: RampRequest, kg: number): RampRequest {
@@ -45,7 +44,7 @@ test("done sets stay as they were, and what follows rises to the working weight 
     fc.property(anyAdjustment, ({ adjustment }) => {
       const { request, done } = adjustment;
       const ramp = adjustRamp(adjustment);
-      expect(ramp.sets.slice(0, done.length).map(doneOf)).toEqual(done);
+      expect(doneSets(ramp, done.length)).toEqual(done);
       const rest = ramp.sets.slice(done.length);
       const path = [...done.slice(-1), ...rest].map((s) => s.weight);
       rest.forEach((s, i) => {

@@ -33,6 +33,11 @@ export interface Adjustment {
   secondsLeft?: number;
 }
 
+/** The first sets of a ramp as sets that have been done. */
+export function doneSets(ramp: Ramp, sets: number): DoneSet[] {
+  return ramp.sets.slice(0, sets).map(({ weight, reps, perSide }) => ({ weight, reps, perSide }));
+}
+
 /** The first loaded set of a ramp in a hurry stays at this share of the working weight or below. */
 const FIRST_AT_MOST = 0.6;
 
@@ -56,7 +61,6 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     table: isBarKit(kit) ? loadTable(kit, heaviest, fromFloor) : null,
     loadable,
     limits: rampLimits(kit, W, loadable[0]!),
-    startsLightest: false,
     from: lastDone(request, done),
   };
   const reached = wanted.from?.weight ?? 0;
@@ -65,7 +69,7 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
   const whole = restOfRamp(wanted, fixed, countWanted);
   const { loads, givenUp } = secondsLeft === undefined ? { loads: whole, givenUp: 0 } : hurried(whole);
   const sets = setsWith(loads);
-  return assembleRamp(request, sets, stacksWith(loads), findings());
+  return assembleRamp(request, sets, stacksWith(loads), findings(), done.length);
 
   function stacksWith(rest: ChosenLoads): Stack[] {
     return [...done.map((d) => stackOf(request, d)), ...rest.stacks];
@@ -75,7 +79,8 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     const weights = [...done.map((d) => d.weight), ...rest.weights];
     const stacks = stacksWith(rest);
     const doneReps = Object.fromEntries(done.map((d, i): [number, FixedSet] => [i, { reps: d.reps }]));
-    return describeSets(request, { weights, stacks }, { ...request.fixed, ...doneReps });
+    const sets = describeSets(request, { weights, stacks }, { ...request.fixed, ...doneReps });
+    return sets.map((s, i) => ({ ...s, reps: done[i]?.reps ?? s.reps }));
   }
 
   /** Seconds from now to the first working set: changing plates, then the sets that are left with their rests. */

@@ -161,8 +161,11 @@ function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search 
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
   const later = leastDeviations(problem);
+  // An empty bar that is asked for is never meant to stand on the floor.
   const nodesOf = (w: Weight, deviation: number) =>
-    tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING);
+    w === table.kit.empty
+      ? [tree.nodeOf([])]
+      : tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING);
   const layers = candidates.map((weights, i) =>
     weights.map((weight): Target => {
       const cost = 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!);

@@ -1,5 +1,6 @@
 import { isBarKit, type LoadKit, type Stack, sharedPlates, stackMoves } from "../plates";
 import type { Weight } from "../units";
+import { withAdditions } from "./additions";
 import { SECONDS_PER_MOVE, SLOW_SETS } from "./constants";
 import { restAfter, restBeforeWork } from "./rest";
 import { setReps } from "./set-reps";
@@ -36,7 +37,7 @@ export function describeSets(
   const fractions = loads.weights.map((w) => w / working.weight);
   const { singlesFrom } = RAMP_STYLES[request.style];
   const reps = setReps(fractions, working.reps, lift, fixed, singlesFrom);
-  return loads.weights.map((weight, i) => {
+  const sets = loads.weights.map((weight, i): RampSet => {
     const stack = loads.stacks[i]!;
     const isLast = i === loads.weights.length - 1;
     const leastRest = isLast ? restBeforeWork(working.reps) : restAfter(fractions[i]!);
@@ -54,4 +55,7 @@ export function describeSets(
       notes: slow ? [SLOW_NOTE] : fast ? [FAST_NOTE] : [],
     };
   });
+  if (!request.additions?.length) return sets;
+  const empty = isBarKit(kit) && sets[0]?.weight === kit.empty;
+  return withAdditions(sets, lift, request.additions, { empty, receivesLow: request.receivesLow ?? true });
 }

@@ -22,8 +22,8 @@ export interface LoadsWanted {
   count: number;
   /** Where they would lie if every weight could be loaded. */
   idealsOf: (sets: number) => number[];
-  /** The first set is exactly the lightest load, if it may be anything. */
-  startsLightest: boolean;
+  /** What the first set is exactly, unless it is the only one; absent: what suits best. */
+  first?: Weight;
   /** The set that has just been done, from which they go on; absent: the ramp begins. */
   from?: DoneLoad;
 }
@@ -33,7 +33,7 @@ export interface LoadsWanted {
  * jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
  */
 export function fitLoads(
-  { request, table, loadable, limits, count, idealsOf, startsLightest, from }: LoadsWanted,
+  { request, table, loadable, limits, count, idealsOf, first, from }: LoadsWanted,
   fixed: Readonly<Record<number, FixedSet>>,
 ): ChosenLoads | null {
   const W = limits.working;
@@ -53,7 +53,7 @@ export function fitLoads(
     const candidates = ideals.map((ideal, i) => {
       const own = fixed[i]?.weight;
       if (own !== undefined) return [own];
-      if (i === 0 && sets > 1 && startsLightest) return [limits.lightest];
+      if (i === 0 && sets > 1 && first !== undefined) return [first];
       const found = candidateWeights(below, ideal, window);
       return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
     });

@@ -1,4 +1,14 @@
-export { type Adjustment, adjustRamp, type DoneSet } from "./adjust-ramp";
+export { ADDITION_IDS, ADDITIONS, type AdditionId, additionsFor } from "./additions";
+export { type Adjustment, adjustRamp, type DoneSet, doneSets } from "./adjust-ramp";
+export {
+  type ChangedWorking,
+  changeWorking,
+  FELT,
+  type Felt,
+  nextSingle,
+  roundDown,
+  type WorkingChange,
+} from "./change-working";
 export { checkWorkingWeight, rampWeights, type UnloadableWeight } from "./check-working-weight";
 export { FIRST_JUMP_SHARE, HEAVY, systemConstants } from "./constants";
 export { describeLoad, loadUnit } from "./describe-load";
@@ -9,3 +19,4 @@ export { mostRampReps } from "./set-reps";
 export { setSeconds } from "./set-seconds";
 export { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyle, type RampStyleId } from "./styles";
 export type { Experience, FixedSet, Ramp, RampLift, RampRequest, RampSet, Room } from "./types";
+export { usualPlates } from "./usual-plates";

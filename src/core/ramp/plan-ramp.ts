@@ -1,5 +1,6 @@
-import { isBarKit, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
+import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
 import type { Finding } from "../result";
+import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
 import { standsAtFullHeight } from "./check-working-weight";
 import { ADDED_FOR_AREA, FIRST_JUMP_SHARE, HEAVY, MOST_SETS, systemConstants, WARM_START } from "./constants";
@@ -29,22 +30,23 @@ export function planRamp(request: RampRequest): Ramp {
 
   const { count, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
   const fixed = request.fixed ?? {};
-  const wanted: LoadsWanted = {
+  const plain: LoadsWanted = {
     request,
     table,
     loadable,
     limits,
     count,
     idealsOf: (sets) => idealWeights(request, sets, start, cutByWarmth),
-    startsLightest: start === limits.lightest,
+    first: start === limits.lightest ? limits.lightest : undefined,
   };
+  const wanted = asksForEmptyBar(request, limits) ? afterEmptyBar(plain) : plain;
   const withFixed = fitLoads(wanted, fixed);
   const loads = withFixed ?? fitLoads(wanted, {})!;
 
   const sets = describeSets(request, loads, withFixed ? fixed : onlyReps(fixed));
   const findings: Finding[] = rampFindings(request, {
     limits,
-    wanted: count,
+    wanted: wanted.count,
     weights: loads.weights,
     reps: sets.map((s) => s.reps),
     fromFloor,
@@ -55,16 +57,18 @@ export function planRamp(request: RampRequest): Ramp {
 
 /** Sets put together with their working weight and sums. */
 export function assembleRamp(
-  { lift, kit, working }: RampRequest,
+  { lift, kit, working, additions = [] }: RampRequest,
   sets: RampSet[],
   stacks: readonly Stack[],
   findings: Finding[],
+  done = 0,
 ): Ramp {
   const moves = stacks.reduce((sum, stack, i) => sum + stackMoves(stacks[i - 1] ?? [], stack), 0);
   return {
     lift: lift.id,
     kit,
     sets,
+    done,
     working: { weight: working.weight, ...platesOf(kit, stacks.at(-2) ?? [], stacks.at(-1)!) },
     totals: {
       seconds: sets.reduce((sum, s) => sum + s.seconds + s.restSeconds, 0),
@@ -72,7 +76,24 @@ export function assembleRamp(
       repsAt85: sets.reduce((sum, s) => sum + (s.fraction >= HEAVY ? s.reps : 0), 0),
       moves,
     },
-    findings,
+    findings: [...findings, ...additionFindings(sets, lift, additions)],
+  };
+}
+
+/** A bar complex is done with the empty bar, also where the ramp itself begins at full height. */
+function asksForEmptyBar({ kit, lift, additions = [] }: RampRequest, { lightest }: RampLimits): boolean {
+  return additions.includes("bar-complex") && !!lift.family && kit.kind === "barbell" && lightest > kit.empty;
+}
+
+/** The ramp with a set more before it; a number of sets that the coach has given counts this one too. */
+function afterEmptyBar(plain: LoadsWanted): LoadsWanted {
+  const { request, idealsOf } = plain;
+  const empty = lightestOf(request.kit);
+  return {
+    ...plain,
+    count: request.rampSets ?? plain.count + 1,
+    idealsOf: (sets) => (sets === 0 ? [] : [empty, ...idealsOf(sets - 1)]),
+    first: empty,
   };
 }
 

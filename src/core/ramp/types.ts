@@ -2,6 +2,7 @@ import type { LoadKit } from "../plates";
 import type { Finding } from "../result";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
+import type { AdditionId, OlympicFamily } from "./additions";
 import type { RampStyleId } from "./styles";
 
 export type Experience = "beginner" | "intermediate" | "advanced";
@@ -14,6 +15,8 @@ export interface RampLift {
   fromFloor: boolean;
   /** Olympic lifts: one more set, few repetitions. */
   olympic: boolean;
+  /** How an Olympic lift is built up; absent: it is none that technique additions go with. */
+  family?: OlympicFamily;
   /** Whether more than one joint moves; single-joint lifts may lose their whole ramp to warmth. */
   compound: boolean;
 }
@@ -40,6 +43,10 @@ export interface RampRequest {
   start?: number;
   /** The coach's own number of ramp sets, 0 to 10; absent: worked out. */
   rampSets?: number;
+  /** Technique additions of an Olympic lift. */
+  additions?: readonly AdditionId[];
+  /** Whether the athlete can receive the bar low without heels; absent: yes. */
+  receivesLow?: boolean;
   /** By set, first is 0. */
   fixed?: Readonly<Record<number, FixedSet>>;
 }
@@ -69,6 +76,8 @@ export interface Ramp {
   /** What it is loaded from. */
   kit: LoadKit;
   sets: RampSet[];
+  /** How many of the first sets have been done. */
+  done: number;
   working: { weight: Weight; perSide: Weight[]; add: Weight[]; strip: Weight[] };
   totals: {
     /** From the first ramp set to the start of the first working set, rests in. */

@@ -36,7 +36,7 @@ const ALONE: Company = { people: 1, counts: {} };
 
 /** What a review of any warm-up for this session compares it with. The coach's own decisions do not count here. */
 export function reviewContext(request: PlanRequest, company: Company = ALONE): ReviewContext {
-  const free = { ...request, own: [], dropped: [], taken: undefined };
+  const free = { ...request, own: [], dropped: [], taken: undefined, begun: undefined };
   const blocks = blocksOf(request.lifts);
   const { ramps } = planRamps(free, blocks[0]!);
   const choice = blockChoice(free, ramps, 0, { served: [], drills: [] });

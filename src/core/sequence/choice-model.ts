@@ -42,6 +42,8 @@ export interface ChoiceRequest extends AdmissionRequest {
   own: readonly OwnDrill[];
   /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
   taken?: readonly TakenDrill[];
+  /** The drills that the athlete has done already: they stay, whatever has changed since. */
+  begun?: readonly TakenDrill[];
 }
 
 /** A drill of a choice at its dose, for one round. */

@@ -2,7 +2,13 @@ import type { DrillId } from "../catalog";
 import { EPSILON, isAllowed, objectiveOf, type Progress, Prover, search } from "../choice";
 import { finish } from "../steps";
 import type { Candidate } from "./candidate";
-import { type ChoiceModel, type ChoiceRequest, choiceModels, TIME_LIMIT } from "./choice-model";
+import {
+  type ChoiceModel,
+  type ChoiceRequest,
+  choiceModels,
+  type TakenDrill,
+  TIME_LIMIT,
+} from "./choice-model";
 import { orderDrills } from "./order-drills";
 import { type Placed, timetable } from "./timetable";
 
@@ -77,6 +83,7 @@ export function* chooseDrills(
   chooser: Chooser = quickly(),
 ): Generator<Progress, ChoiceOfDrills> {
   const models = choiceModels(request);
+  if (request.begun) return begunChoice(request.begun, request, models);
   let best: ChoiceOfDrills | null = null;
   for (const { model, start } of promisingFirst(models).slice(0, chooser.mostModels)) {
     const prover = new Prover(model.problem);
@@ -100,14 +107,7 @@ function promisingFirst(models: readonly ChoiceModel[]): { model: ChoiceModel; s
 
 /** The choice that the coach has taken over, laid out; null where it is no longer possible. */
 function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): ChoiceOfDrills | null {
-  const taken = request.taken!;
-  const model = models.find((m) => m.rounds === Math.max(1, ...taken.map((t) => t.rounds)));
-  const options = taken.map(
-    (t) =>
-      model?.candidates.findIndex(
-        (c) => c.drill.id === t.drill && c.sets === t.sets && c.amount === t.amount && c.rounds === t.rounds,
-      ) ?? -1,
-  );
+  const { model, options } = optionsOf(request.taken!, models);
   if (!model || options.includes(-1) || !isAllowed(model.problem, options)) return null;
   const { candidates, problem } = model;
   const chosen = options.map((i) => candidates[i]!);
@@ -115,6 +115,32 @@ function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): Ch
   if (laidOut.seconds > model.seconds) return null;
   const objective = objectiveOf(problem, options);
   return { model, chosen, ...laidOut, objective, bound: Number.POSITIVE_INFINITY };
+}
+
+/** The model with the rounds of some drills, and their options in it; −1 where there is none. */
+function optionsOf(taken: readonly TakenDrill[], models: readonly ChoiceModel[]) {
+  const model = models.find((m) => m.rounds === Math.max(1, ...taken.map((t) => t.rounds)));
+  const options = taken.map(
+    (t) =>
+      model?.candidates.findIndex(
+        (c) => c.drill.id === t.drill && c.sets === t.sets && c.amount === t.amount && c.rounds === t.rounds,
+      ) ?? -1,
+  );
+  return { model, options };
+}
+
+/** Drills that have been done, whether or not they would be chosen now; those that no longer exist are left out. */
+function begunChoice(
+  begun: readonly TakenDrill[],
+  request: ChoiceRequest,
+  models: readonly ChoiceModel[],
+): ChoiceOfDrills {
+  const found = optionsOf(begun, models);
+  const model = found.model ?? models[0]!;
+  const options = found.model ? found.options.filter((i) => i >= 0) : [];
+  const chosen = options.map((i) => model.candidates[i]!);
+  const objective = objectiveOf(model.problem, options);
+  return { model, chosen, ...layOut(chosen, request), objective, bound: objective };
 }
 
 function layOut(chosen: readonly Candidate[], { approach, own }: ChoiceRequest) {

@@ -1,4 +1,4 @@
-import type { FixedSet, RampStyleId, Room } from "../ramp";
+import type { AdditionId, DoneSet, FixedSet, RampStyleId, Room } from "../ramp";
 import type { OwnDrill, TakenDrill } from "../sequence";
 import type { Weight } from "../units";
 
@@ -30,7 +30,25 @@ export interface DraftLift {
   rampSets: number | null;
   /** What the coach has set by hand, by ramp set. */
   fixed: Readonly<Record<number, FixedSet>>;
+  /** Technique additions of an Olympic lift. */
+  additions: readonly AdditionId[];
+  /** Whether a bar that is lifted from the floor is set on blocks, so that any plates will do. */
+  onBlocks: boolean;
+  /** Ramp sets that have been done, singles for the day among them; they stay as they are. */
+  done: readonly DoneSet[];
+  /** Until the first working set; null: as long as it takes. */
+  secondsLeft: number | null;
 }
+
+/** What a lift's ramp is where the coach has decided nothing about it. */
+export const RAMP_AS_USUAL = {
+  rampStyle: null,
+  rampStart: null,
+  rampSets: null,
+  fixed: {},
+  additions: [],
+  onBlocks: false,
+} satisfies Partial<DraftLift>;
 
 /** A drill that the coach has chosen, and for which block of lifts. */
 export interface DraftDrill extends OwnDrill {
@@ -48,12 +66,19 @@ export interface WarmUpDraft {
   dropped: readonly string[];
   /** The drills of a better plan found later, as the coach has taken them over; null: none. */
   taken: readonly TakenDrill[] | null;
+  /** The drills as they were when the first ramp set was done; null: none has been. */
+  begun: readonly TakenDrill[] | null;
 }
 
 /** The most lifts of one session. */
 export const MOST_LIFTS = 6;
 
 /** Whether the coach has decided anything about a lift's ramp. */
-export function isOwnRamp({ rampStyle, rampStart, rampSets, fixed }: DraftLift): boolean {
-  return [rampStyle, rampStart, rampSets].some((own) => own !== null) || Object.keys(fixed).length > 0;
+export function isOwnRamp(lift: DraftLift): boolean {
+  const { rampStyle, rampStart, rampSets, fixed, additions, onBlocks } = lift;
+  return (
+    [rampStyle, rampStart, rampSets].some((own) => own !== null) ||
+    Object.keys(fixed).length + additions.length > 0 ||
+    onBlocks
+  );
 }

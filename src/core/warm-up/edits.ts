@@ -1,8 +1,15 @@
 import type { DrillId } from "../catalog";
-import type { RampStyleId } from "../ramp";
+import type { AdditionId, DoneSet, RampStyleId } from "../ramp";
 import type { TakenDrill } from "../sequence";
 import type { Weight } from "../units";
-import { type DraftBackOff, type DraftDrill, type DraftLift, MOST_LIFTS, type WarmUpDraft } from "./draft";
+import {
+  type DraftBackOff,
+  type DraftDrill,
+  type DraftLift,
+  MOST_LIFTS,
+  RAMP_AS_USUAL,
+  type WarmUpDraft,
+} from "./draft";
 
 /** One change the coach makes to a warm-up. `at` is the place of a lift in the session. */
 export type WarmUpEdit =
@@ -25,6 +32,10 @@ export type WarmUpEdit =
   | { kind: "ramp-sets"; at: number; sets: number }
   | { kind: "ramp-style"; at: number; style: RampStyleId | null }
   | { kind: "ramp-start"; at: number; start: number | null }
+  | { kind: "additions"; at: number; additions: readonly AdditionId[] }
+  | { kind: "on-blocks"; at: number; onBlocks: boolean }
+  | { kind: "done"; at: number; done: readonly DoneSet[]; drills: readonly TakenDrill[] }
+  | { kind: "seconds-left"; at: number; seconds: number | null }
   | { kind: "reset-ramp"; at: number }
   | { kind: "several"; edits: readonly WarmUpEdit[] };
 
@@ -57,7 +68,7 @@ function withLifts(draft: WarmUpDraft, lifts: readonly DraftLift[]): WarmUpDraft
 }
 
 /**
- * The draft after one change. A change of the lift lets go of the ramp's own weights; a weight set by hand
+ * The draft after one change. Once a ramp set has been done the drills before it stay as they were. A change of the lift lets go of the ramp's own weights; a weight set by hand
  * also fixes the number of ramp sets, so that it stays the set it was.
  */
 export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
@@ -116,13 +127,18 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
     case "ramp-start":
       return changeLift(draft, edit.at, (l) => ({ ...l, rampStart: edit.start, fixed: {} }));
     case "reset-ramp":
-      return changeLift(draft, edit.at, (l) => ({
-        ...l,
-        rampStyle: null,
-        rampStart: null,
-        rampSets: null,
-        fixed: {},
-      }));
+      return changeLift(draft, edit.at, (l) => ({ ...l, ...RAMP_AS_USUAL }));
+    case "additions":
+      return changeLift(draft, edit.at, (l) => ({ ...l, additions: edit.additions }));
+    case "on-blocks":
+      return changeLift(draft, edit.at, (l) => ({ ...l, onBlocks: edit.onBlocks, fixed: {} }));
+    case "done": {
+      const next = changeLift(draft, edit.at, (l) => ({ ...l, done: edit.done }));
+      const isUnderWay = next.lifts.some((l) => l.done.length > 0);
+      return { ...next, begun: isUnderWay ? (draft.begun ?? edit.drills) : null };
+    }
+    case "seconds-left":
+      return changeLift(draft, edit.at, (l) => ({ ...l, secondsLeft: edit.seconds }));
     case "several":
       return edit.edits.reduce(applyEdit, draft);
   }

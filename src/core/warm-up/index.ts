@@ -4,6 +4,7 @@ export {
   type DraftLift,
   isOwnRamp,
   MOST_LIFTS,
+  RAMP_AS_USUAL,
   type WarmUpDraft,
 } from "./draft";
 export { applyEdit, type WarmUpEdit } from "./edits";
@@ -17,5 +18,5 @@ export {
   type WorkingWeight,
 } from "./plan-request";
 export { editForRemedy } from "./remedy-edit";
-export { startDraft, startLift, workingWeightIn } from "./start-draft";
+export { oneRepMaxIn, startDraft, startLift, workingWeightIn } from "./start-draft";
 export { type TriedRemedies, triedRemedies } from "./tried-remedies";

@@ -1,7 +1,8 @@
 import type { AthleteProfile } from "../athlete";
 import { approachFor, type Catalog, type EquipmentId } from "../catalog";
 import type { PlannedLift, PlanRequest } from "../plan";
-import type { PinStack, PlateKind } from "../plates";
+import { isBarKit, type LoadKit, type PinStack, type PlateKind } from "../plates";
+import { type DoneSet, usualPlates } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
 import type { WarmUpDraft } from "./draft";
 import { liftKit } from "./lift-kit";
@@ -58,6 +59,14 @@ export interface GymKit {
   counts?: Readonly<Partial<Record<EquipmentId, number>>>;
 }
 
+/** A done set with plates of the kit: where the gym has lost some of them, the usual ones; null where none make it. */
+function doneWith(kit: LoadKit, done: DoneSet): DoneSet | null {
+  const isThere = !isBarKit(kit) || done.perSide.every((p) => kit.plates.some((k) => k.weight === p));
+  if (isThere) return done;
+  const perSide = usualPlates(kit, done.weight);
+  return perSide && { ...done, perSide };
+}
+
 /**
  * The plan request for a draft, an athlete and a gym. Lifts and approaches that the catalog no longer has are
  * replaced by its first ones. Drills without lifting have an approach of their own.
@@ -71,9 +80,10 @@ export function planRequestFor(
   const lifts = draft.lifts.map((d): PlannedLift => {
     const { weight, reps, sets, rir } = d;
     const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
+    const kit = liftKit(gym, lift, athlete);
     return {
       lift,
-      kit: liftKit(gym, lift, athlete),
+      kit,
       working: weight === null ? null : { weight, reps, sets, rir },
       backOffs: d.backOffs,
       pairedWithNext: d.pairedWithNext,
@@ -81,6 +91,10 @@ export function planRequestFor(
       start: d.rampStart ?? undefined,
       rampSets: d.rampSets ?? undefined,
       fixed: d.fixed,
+      additions: d.additions,
+      onBlocks: d.onBlocks,
+      done: kit ? d.done.flatMap((set) => doneWith(kit, set) ?? []) : [],
+      secondsLeft: d.secondsLeft ?? undefined,
     };
   });
   return {
@@ -94,6 +108,7 @@ export function planRequestFor(
     own: draft.own,
     dropped: draft.dropped,
     taken: draft.taken ?? undefined,
+    begun: draft.begun ?? undefined,
     drills: catalog.drills,
   };
 }

@@ -2,7 +2,7 @@ import { catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import type { Change, WrittenStep, WrittenWarmUp } from "../review";
 import { weight } from "../units";
-import { type DraftLift, editForRemedy, type WarmUpDraft } from ".";
+import { type DraftLift, editForRemedy, RAMP_AS_USUAL, type WarmUpDraft } from ".";
 
 const drill = (id: string) => drillById(catalog, id)!;
 const step = (id: string, block = 0): WrittenStep => ({
@@ -26,10 +26,9 @@ const lift: DraftLift = {
   rir: 1,
   backOffs: [],
   pairedWithNext: false,
-  rampStyle: null,
-  rampStart: null,
-  rampSets: null,
-  fixed: {},
+  ...RAMP_AS_USUAL,
+  done: [],
+  secondsLeft: null,
 };
 const draft: WarmUpDraft = {
   lifts: [lift, { ...lift, lift: "bench-press" }],
@@ -39,6 +38,7 @@ const draft: WarmUpDraft = {
   own: [],
   dropped: [],
   taken: null,
+  begun: null,
 };
 const edits = (changes: Change[], of: WarmUpDraft = draft, plan: WrittenWarmUp = written) => {
   const edit = editForRemedy({ label: "", changes }, plan, of);

@@ -1,7 +1,8 @@
 import type { Catalog, Lift } from "../catalog";
 import { nearestLoadable } from "../plates";
+import { estimateOneRepMax } from "../strength";
 import { convertWeight, type Weight } from "../units";
-import type { DraftLift, WarmUpDraft } from "./draft";
+import { type DraftLift, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
 import { liftKit } from "./lift-kit";
 import type { AthleteRecord, GymKit } from "./plan-request";
 
@@ -32,6 +33,16 @@ export function workingWeightIn(
   return kit && nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
 }
 
+/**
+ * The one-repetition maximum of an athlete for a lift, estimated from the last working sets on record, in the gym's
+ * fine unit and not rounded; null where there are none.
+ */
+export function oneRepMaxIn(gym: GymKit, athlete: AthleteRecord, lift: Pick<Lift, "id">): number | null {
+  const known = athlete.workingWeights.find((w) => w.lift === lift.id);
+  if (!known) return null;
+  return estimateOneRepMax(convertWeight(known.weight, athlete.unit, gym.unit), known.reps + known.rir);
+}
+
 /** A lift with the athlete's last working weight, sets and reps for it, or the usual. */
 export function startLift(
   athlete: AthleteRecord,
@@ -47,10 +58,9 @@ export function startLift(
     rir: known?.rir ?? USUAL.rir,
     backOffs: [],
     pairedWithNext: false,
-    rampStyle: null,
-    rampStart: null,
-    rampSets: null,
-    fixed: {},
+    ...RAMP_AS_USUAL,
+    done: [],
+    secondsLeft: null,
   };
 }
 
@@ -75,5 +85,6 @@ export function startDraft(
     own: [],
     dropped: [],
     taken: null,
+    begun: null,
   };
 }

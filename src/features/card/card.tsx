@@ -114,7 +114,7 @@ function LiftLine({ lift, draft, unit }: { lift: Lift; draft: DraftLift; unit: s
 /** Drills and ramp before one lift; of two in turns the drills stand with the first. */
 function LiftPart({
   plan,
-  planned: { lift, kit },
+  planned: { lift, kit, additions },
   gym,
   named,
 }: {
@@ -128,7 +128,7 @@ function LiftPart({
     <section className="break-inside-avoid-page">
       {named && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
       {leads && <DrillTable plan={plan} equipment={gym.equipment} />}
-      {kit && <RampTable plan={plan} gym={gym} />}
+      {kit && <RampTable plan={plan} gym={gym} noted={(additions ?? []).length > 0} />}
     </section>
   );
 }
@@ -169,7 +169,7 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gy
                 {formatDose(step.dose)}
                 {step.rounds > 1 && `, ${step.rounds} rounds`}
               </td>
-              <td className={`${CELL} text-xs text-ink-soft`}>{step.drill.cues[0]}</td>
+              <td className={`${CELL} pr-2 text-xs text-ink-soft`}>{step.drill.cues[0]}</td>
               <td className={CELL}>
                 <TickBox />
               </td>
@@ -181,7 +181,16 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: OpenWarmUp["gy
   );
 }
 
-function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
+function RampTable({
+  plan,
+  gym,
+  noted,
+}: {
+  plan: Plan;
+  gym: OpenWarmUp["gym"];
+  /** Whether each set says how it is done. */
+  noted: boolean;
+}) {
   const ramp = plan.ramps[0];
   if (!ramp) return <p className="mt-4 text-sm">No working weight yet: ask the coach before the ramp.</p>;
   const sets = [...ramp.sets, null];
@@ -206,7 +215,7 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
           return (
             <tr key={set ? i : "work"} className="break-inside-avoid">
               <td
-                className={`${RAMP_CELL} condensed text-lg font-bold whitespace-nowrap ${set ? "" : "text-ember"}`}
+                className={`${RAMP_CELL} condensed pr-2 text-lg font-bold whitespace-nowrap ${set ? "" : "text-ember"}`}
               >
                 {formatWeight(load.weight)} {gym.unit}
               </td>
@@ -221,6 +230,9 @@ function RampTable({ plan, gym }: { plan: Plan; gym: OpenWarmUp["gym"] }) {
               )}
               <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>
                 {describeLoad(ramp.kit, load, gym.unit)}
+                {noted && set && set.notes.length > 0 && (
+                  <span className="block font-semibold text-ink">{set.notes.join(". ")}.</span>
+                )}
               </td>
               <td className={`${RAMP_CELL} whitespace-nowrap`}>
                 {set ? formatSeconds(set.restSeconds) : ""}

@@ -8,7 +8,7 @@ import { formatClock } from "@/core/units";
 import { planRequestFor } from "@/core/warm-up";
 import type { OpenGroup } from "@/server/open-group";
 import { Button } from "@/ui/button";
-import { Choice } from "@/ui/choice";
+import { LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { Wordmark } from "@/ui/wordmark";
@@ -79,35 +79,27 @@ export function GroupBench({ opened }: { opened: OpenGroup }) {
             next={stepWhole(2, 60)}
             onChange={setMinutes}
           />
-          <span className="flex flex-col">
-            <span className="condensed text-2xs text-ink-faint">Approach</span>
-            <Choice
-              label="Approach"
-              value={approach}
-              groups={[
-                { options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })) },
-              ]}
-              onChange={setApproach}
-              triggerClassName="min-h-6 text-sm font-bold"
-            />
-          </span>
-          <span className="flex flex-col">
-            <span className="condensed text-2xs text-ink-faint">Room</span>
-            <Choice
-              label="Room"
-              value={room}
-              groups={[
-                {
-                  options: [
-                    { value: "normal", label: "Normal" },
-                    { value: "cold", label: "Cold" },
-                  ],
-                },
-              ]}
-              onChange={(r) => setRoom(r as typeof room)}
-              triggerClassName="min-h-6 text-sm font-bold"
-            />
-          </span>
+          <LabelledChoice
+            label="Approach"
+            value={approach}
+            groups={[
+              { options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })) },
+            ]}
+            onChange={setApproach}
+          />
+          <LabelledChoice
+            label="Room"
+            value={room}
+            groups={[
+              {
+                options: [
+                  { value: "normal", label: "Normal" },
+                  { value: "cold", label: "Cold" },
+                ],
+              },
+            ]}
+            onChange={(r) => setRoom(r as typeof room)}
+          />
           <span role="status" className="flex min-h-8 items-center gap-3 text-ink-soft">
             {planning.kind === "working" && question && (
               <>

@@ -1,27 +1,25 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { AREAS, approachFor } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { isBarKit, type LoadKit, lightestOf, loadableWeights, nearestLoadable } from "@/core/plates";
-import { loadUnit } from "@/core/ramp";
-import { fail, ok } from "@/core/result";
-import { formatWeight, GREATEST_WEIGHT, parseWeight, type Weight, weight } from "@/core/units";
+import { formatWeight } from "@/core/units";
 import {
   type AthleteRecord,
-  type DraftLift,
   type GymKit,
   liftKit,
+  oneRepMaxIn,
   startLift,
   type WarmUpDraft,
   type WarmUpEdit,
 } from "@/core/warm-up";
-import { Choice } from "@/ui/choice";
+import { Choice, LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { liftGroups } from "./lift-groups";
+import { type SaidWeight, WorkingWeight } from "./working-weight";
 
 const LEVEL_WORDS = {
   slow: "slow to warm",
@@ -50,6 +48,8 @@ export function Brief({
   const planned = draft.lifts[at]!;
   const lift = catalog.lifts.find((l) => l.id === planned.lift);
   const kit = useMemo(() => lift && liftKit(gym, lift, athlete), [gym, lift, athlete]);
+  const oneRepMax = useMemo(() => lift && oneRepMaxIn(gym, athlete, lift), [gym, athlete, lift]) ?? null;
+  const [said, setSaid] = useState<SaidWeight | null>(null);
   const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
   const first = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift);
   const approach = approachFor(catalog, first, draft.approach);
@@ -83,7 +83,9 @@ export function Brief({
           }
           triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
         />
-        {kit && <WorkingWeight {...{ kit, unit: gym.unit, planned, at, onEdit }} />}
+        {kit && (
+          <WorkingWeight {...{ kit, unit: gym.unit, planned, oneRepMax, at, onEdit }} onSaid={setSaid} />
+        )}
       </div>
       <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
         {!lift?.kind && (
@@ -149,25 +151,22 @@ export function Brief({
             </span>
           )}
         </span>
-        <span className="flex flex-col">
-          <span className="condensed text-2xs text-ink-faint">Room</span>
-          <Choice
-            label="Room"
-            value={draft.room}
-            groups={[
-              {
-                options: [
-                  { value: "normal", label: "Normal" },
-                  { value: "cold", label: "Cold" },
-                ],
-              },
-            ]}
-            onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
-            triggerClassName="min-h-6 text-sm font-bold"
-          />
-        </span>
+        <LabelledChoice
+          label="Room"
+          value={draft.room}
+          groups={[
+            {
+              options: [
+                { value: "normal", label: "Normal" },
+                { value: "cold", label: "Cold" },
+              ],
+            },
+          ]}
+          onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
+        />
       </div>
-      <p className="w-fit max-w-[26rem] text-2xs text-ink-faint">
+      <p role="status" className="w-fit max-w-[26rem] text-2xs text-ink-faint">
+        {said?.weight === planned.weight && `${said.text} `}
         {lift?.kind
           ? "No working weight and no ramp: the drills lead into it."
           : known
@@ -176,65 +175,5 @@ export function Brief({
         <span className="sr-only">{approach.summary}</span>
       </p>
     </section>
-  );
-}
-
-/** The weight to start from when none is known: twice the bar, or this far up the list. */
-const USUAL_START = { bar: 2, list: 0.3 };
-
-function usualStart(kit: LoadKit): Weight | null {
-  return isBarKit(kit)
-    ? nearestLoadable(kit, (USUAL_START.bar * kit.empty) as Weight, false).lower
-    : (kit.bodyWeight ?? kit.weights[Math.floor(USUAL_START.list * kit.weights.length)]!);
-}
-
-function WorkingWeight({
-  kit,
-  unit,
-  planned,
-  at,
-  onEdit,
-}: {
-  kit: LoadKit;
-  unit: GymKit["unit"];
-  planned: DraftLift;
-  at: number;
-  onEdit: (edit: WarmUpEdit) => void;
-}) {
-  const change = (to: Weight) => onEdit({ kind: "working", at, change: { weight: to } });
-  const nearest = (w: Weight) => {
-    const { lower, upper } = nearestLoadable(kit, w, false);
-    return [...new Set([lower, upper].filter((o) => o !== null))];
-  };
-  const all = useMemo(() => loadableWeights(kit, weight(GREATEST_WEIGHT)), [kit]);
-  const lightest = lightestOf(kit);
-  return (
-    <Stepper<Weight | null>
-      label="Working weight"
-      hideLabel
-      size="large"
-      value={planned.weight}
-      format={(w) => (w === null ? "" : formatWeight(w))}
-      parse={(text) => {
-        const parsed = parseWeight(text);
-        if (!parsed.ok) return parsed;
-        if (parsed.value < lightest)
-          return fail(`Less than the lightest there is (${formatWeight(lightest)} ${unit}).`);
-        return nearest(parsed.value).includes(parsed.value)
-          ? ok(parsed.value)
-          : fail("What there is here does not make this weight. Nearest:");
-      }}
-      suggestions={(text) => {
-        const parsed = parseWeight(text);
-        return parsed.ok ? nearest(parsed.value) : [];
-      }}
-      next={(w, direction) => {
-        if (w === null) return usualStart(kit);
-        return (direction > 0 ? all.find((t) => t > w) : all.findLast((t) => t < w)) ?? null;
-      }}
-      onChange={(w) => w !== null && change(w)}
-      suffix={loadUnit(kit, unit)}
-      width="6.2ch"
-    />
   );
 }

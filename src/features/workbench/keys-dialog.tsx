@@ -6,6 +6,7 @@ import { Button } from "@/ui/button";
 const KEYS: readonly [keys: string, what: string][] = [
   ["← →", "Step back and forth along the stair"],
   ["↑ ↓", "Ramp set: heavier, lighter"],
+  ["T", "Ramp set: done up to here, or not"],
   ["L", "Drill: longer"],
   ["K", "Drill: shorter"],
   ["Shift ← →", "Drill: earlier, later"],

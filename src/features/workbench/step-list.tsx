@@ -1,6 +1,6 @@
 "use client";
 
-import { Pin, PinOff, Trash2 } from "lucide-react";
+import { Circle, CircleCheck, Pin, PinOff, Trash2 } from "lucide-react";
 import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { LiftPlan } from "@/core/plan";
@@ -12,6 +12,7 @@ import type { GymKit, WarmUpEdit } from "@/core/warm-up";
 import { IconButton } from "@/ui/button";
 import { heatColour } from "@/ui/heat";
 import { PlateStrip } from "@/ui/plate-strip";
+import { tickEdit } from "./done-edit";
 import { type Chosen, sameChoice } from "./selection";
 
 const ROW =
@@ -170,6 +171,18 @@ export function StepList({
                       <span className="w-28 text-right text-ink-faint">
                         {set.seconds} s + {set.restSeconds} s rest
                       </span>
+                      <IconButton
+                        className="ml-1"
+                        label={i < ramp.done ? `Not done: ramp set ${i + 1}` : `Done: ramp set ${i + 1}`}
+                        aria-pressed={i < ramp.done}
+                        onClick={() => onEdit(tickEdit(plan, i))}
+                      >
+                        {i < ramp.done ? (
+                          <CircleCheck aria-hidden className="size-4 text-ember" />
+                        ) : (
+                          <Circle aria-hidden className="size-4" />
+                        )}
+                      </IconButton>
                     </>
                   )}
                 </span>

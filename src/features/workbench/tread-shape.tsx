@@ -28,7 +28,7 @@ function labelOf(tread: Tread, plan: LiftPlan, unit: string): string {
   const ramp = plan.ramps[0]!;
   if (tread.kind === "work") return `First working set, ${formatWeight(ramp.working.weight)} ${unit}`;
   const set = ramp.sets[tread.index]!;
-  return `Ramp set ${tread.index + 1}, ${formatWeight(set.weight)} ${unit}, ${set.reps} reps, ${Math.round(set.fraction * 100)} %, from ${formatClock(tread.startsAt)}`;
+  return `Ramp set ${tread.index + 1}, ${formatWeight(set.weight)} ${unit}, ${set.reps} reps, ${Math.round(set.fraction * 100)} %, ${tread.index < ramp.done ? "done" : `from ${formatClock(tread.startsAt)}`}`;
 }
 
 /** One tread: its column, its slab, its label, and the grip to change it by. */
@@ -59,6 +59,7 @@ export function TreadShape({
   const busy = Math.max(2, (tread.endsAt - tread.startsAt) * scale.perSecond - 1);
   const colour = heatColour(tread.heat);
   const isWork = tread.kind === "work";
+  const isDone = tread.kind === "set" && tread.index < plan.ramps[0]!.done;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a shape inside a drawing cannot be an HTML button
     <g
@@ -110,7 +111,9 @@ export function TreadShape({
           strokeWidth={2}
         />
       )}
-      {tread.kind === "set" && <WeightHandle {...{ tread, plan, scale, weights, onTry, onEdit, onChoose }} />}
+      {tread.kind === "set" && !isDone && (
+        <WeightHandle {...{ tread, plan, scale, weights, onTry, onEdit, onChoose }} />
+      )}
       {tread.kind === "drill" && <DoseHandle {...{ tread, plan, scale, onTry, onEdit, onChoose }} />}
     </g>
   );
@@ -187,7 +190,7 @@ function LoadLabel({
       )}
       {wide >= 20 && (
         <text x={x} y={y + 15} className="fill-ink-soft text-[11px] condensed tabular-nums">
-          × {set.reps}
+          {tread.index < ramp.done && "✓ "}× {set.reps}
           {wide >= 62 && ` · ${Math.round(set.fraction * 100)} %`}
         </text>
       )}

@@ -6,6 +6,7 @@ import type { LiftPlan } from "@/core/plan";
 import type { Stair } from "@/core/stair";
 import type { Weight } from "@/core/units";
 import type { WarmUpEdit } from "@/core/warm-up";
+import { tickEdit } from "./done-edit";
 import { type Chosen, choicesOf, sameChoice } from "./selection";
 import { shiftStep } from "./shift-step";
 
@@ -49,12 +50,15 @@ export function useWorkbenchKeys({
   const lift = (direction: 1 | -1) => {
     const ramp = plan.ramps[0];
     const set = chosen.kind === "set" ? ramp?.sets[chosen.set] : undefined;
-    if (!ramp || !set || chosen.kind !== "set") return;
+    if (!ramp || !set || chosen.kind !== "set" || chosen.set < ramp.done) return;
     const weight = weights[weights.indexOf(set.weight) + direction];
     const below = ramp.sets[chosen.set - 1]?.weight ?? 0;
     const above = ramp.sets[chosen.set + 1]?.weight ?? ramp.working.weight;
     if (weight === undefined || weight <= below || weight >= above) return;
     onEdit({ kind: "set-weight", at: plan.at, set: chosen.set, weight, sets: ramp.sets.length });
+  };
+  const tick = () => {
+    if (plan.ramps[0] && chosen.kind === "set") onEdit(tickEdit(plan, chosen.set));
   };
   const dose = (direction: 1 | -1) => {
     const next = step && stepDose(step.drill.dose, step.dose, direction);
@@ -90,6 +94,7 @@ export function useWorkbenchKeys({
   useHotkeys("up", () => lift(1), { ...options, enabled: chosen.kind === "set" });
   useHotkeys("down", () => lift(-1), { ...options, enabled: chosen.kind === "set" });
   useHotkeys("1, 2, 3, 4, 5, 6", (_, { keys }) => onLift(Number(keys?.[0]) - 1), options);
+  useHotkeys("t", tick, options);
   useHotkeys("c", onCompare, options);
   useHotkeys("l", () => dose(1), options);
   useHotkeys("k", () => dose(-1), options);

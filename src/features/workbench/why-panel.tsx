@@ -1,32 +1,18 @@
 "use client";
 
-import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, RotateCcw, Trash2 } from "lucide-react";
+import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-react";
 import { useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { type Dose, type DoseRange, formatDose } from "@/core/dose";
-import { type LiftPlan, type PlanStep, substitutesFor } from "@/core/plan";
-import { isBarKit } from "@/core/plates";
-import { describeLoad, RAMP_STYLE_IDS, RAMP_STYLES, type RampSet } from "@/core/ramp";
-import { fail } from "@/core/result";
-import { formatSeconds, formatWeight, parseWeight, type Weight } from "@/core/units";
-import { type GymKit, isOwnRamp, type WarmUpDraft, type WarmUpEdit } from "@/core/warm-up";
+import { type PlanStep, substitutesFor } from "@/core/plan";
+import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
-import { Choice, type ChoiceGroup } from "@/ui/choice";
-import { PlateStrip } from "@/ui/plate-strip";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
-import { BackOffs } from "./back-offs";
+import type { PanelProps } from "./panel-props";
+import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
-
-interface PanelProps {
-  plan: LiftPlan;
-  draft: WarmUpDraft;
-  gym: GymKit;
-  weights: readonly Weight[];
-  onChoose: (chosen: Chosen) => void;
-  onEdit: (edit: WarmUpEdit) => void;
-}
 
 /** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
 export function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
@@ -206,179 +192,6 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
           ))}
         </ul>
       </section>
-    </div>
-  );
-}
-
-const AS_USUAL = "usual";
-const STYLES: readonly ChoiceGroup[] = [
-  {
-    options: [
-      { value: AS_USUAL, label: "By approach", note: "As the approach of this warm-up has it." },
-      ...Object.values(RAMP_STYLES).map((s) => ({ value: s.id, label: s.name, note: s.description })),
-    ],
-  },
-];
-const STARTS: readonly ChoiceGroup[] = [
-  {
-    options: [
-      { value: AS_USUAL, label: "As usual" },
-      { value: "0", label: "Lightest" },
-      { value: "0.2", label: "20 %" },
-      { value: "0.4", label: "40 %" },
-      { value: "0.5", label: "50 %" },
-    ],
-  },
-];
-
-function SetPanel({
-  set,
-  index,
-  plan,
-  draft,
-  gym,
-  weights,
-  onEdit,
-}: PanelProps & { set: RampSet; index: number }) {
-  const ramp = plan.ramps[0]!;
-  const sets = ramp.sets.length;
-  const above = ramp.sets[index + 1]?.weight ?? ramp.working.weight;
-  const below = ramp.sets[index - 1]?.weight ?? 0;
-  const free = weights.filter((w) => w > below && w < above);
-  const near = (text: string): Weight[] => {
-    const parsed = parseWeight(text);
-    if (!parsed.ok) return [];
-    const options = [free.findLast((w) => w <= parsed.value), free.find((w) => w >= parsed.value)];
-    return [...new Set(options.filter((w) => w !== undefined))];
-  };
-  const lift = draft.lifts[plan.at]!;
-  return (
-    <div className="space-y-4">
-      <header>
-        <h2 className="text-lg leading-tight font-bold tracking-tight">
-          Ramp set {index + 1} of {sets}
-        </h2>
-        <p className="condensed text-ink-faint">
-          {Math.round(set.fraction * 100)} % of {formatWeight(ramp.working.weight)} {gym.unit}
-          {set.notes.length > 0 && ` · ${set.notes.join(", ").toLowerCase()}`}
-        </p>
-      </header>
-      {isBarKit(ramp.kit) && <PlateStrip plates={gym.plates} perSide={set.perSide} scale={0.2} />}
-      <p className="text-sm font-medium">{describeLoad(ramp.kit, set, gym.unit)}.</p>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <Stepper
-          label="Weight"
-          value={set.weight}
-          format={formatWeight}
-          parse={(text) => {
-            const parsed = parseWeight(text);
-            if (!parsed.ok || free.includes(parsed.value)) return parsed;
-            return fail("What there is does not make it between the sets beside it. Nearest:");
-          }}
-          suggestions={near}
-          next={(w, direction) => free[free.indexOf(w) + direction] ?? null}
-          onChange={(weight) => onEdit({ kind: "set-weight", at: plan.at, set: index, weight, sets })}
-          suffix={gym.unit}
-          width="6ch"
-        />
-        <Stepper
-          label="Reps"
-          value={set.reps}
-          format={String}
-          parse={parseWhole(1, 20)}
-          next={stepWhole(1, 20)}
-          onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
-        />
-        <Stepper
-          label="Ramp sets"
-          value={sets}
-          format={String}
-          parse={parseWhole(0, 10)}
-          next={stepWhole(0, 10)}
-          onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
-        />
-      </div>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <span className="flex flex-col">
-          <span className="condensed text-2xs text-ink-faint">Ramp style</span>
-          <Choice
-            label="Ramp style"
-            value={lift.rampStyle ?? AS_USUAL}
-            groups={STYLES}
-            onChange={(id) =>
-              onEdit({
-                kind: "ramp-style",
-                at: plan.at,
-                style: RAMP_STYLE_IDS.find((s) => s === id) ?? null,
-              })
-            }
-            triggerClassName="min-h-6 text-sm font-bold"
-          />
-        </span>
-        <span className="flex flex-col">
-          <span className="condensed text-2xs text-ink-faint">Start</span>
-          <Choice
-            label="Start"
-            value={lift.rampStart === null ? AS_USUAL : String(lift.rampStart)}
-            groups={STARTS}
-            onChange={(start) =>
-              onEdit({
-                kind: "ramp-start",
-                at: plan.at,
-                start: start === AS_USUAL ? null : Number(start),
-              })
-            }
-            triggerClassName="min-h-6 text-sm font-bold"
-          />
-        </span>
-      </div>
-      {isOwnRamp(lift) && (
-        <Button onClick={() => onEdit({ kind: "reset-ramp", at: plan.at })}>
-          <RotateCcw aria-hidden className="size-4" />
-          Work the ramp out anew
-        </Button>
-      )}
-      <p className="text-ink-soft">
-        {set.seconds} s for the set, then {set.restSeconds} s of rest
-        {index === sets - 1
-          ? " before the first working set."
-          : isBarKit(ramp.kit)
-            ? " with the plate change."
-            : "."}
-      </p>
-    </div>
-  );
-}
-
-function WorkPanel({ plan, gym, draft, weights, onEdit }: PanelProps) {
-  const ramp = plan.ramps[0]!;
-  const { totals, working } = ramp;
-  const lift = draft.lifts[plan.at]!;
-  return (
-    <div className="space-y-4">
-      <header>
-        <h2 className="text-lg leading-tight font-bold tracking-tight text-ember">First working set</h2>
-        <p className="condensed text-ink-faint">
-          {lift.sets} × {lift.reps} × {formatWeight(working.weight)} {gym.unit}
-        </p>
-      </header>
-      {isBarKit(ramp.kit) && <PlateStrip plates={gym.plates} perSide={working.perSide} scale={0.2} />}
-      <p className="text-sm font-medium">{describeLoad(ramp.kit, working, gym.unit)}.</p>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-ink-soft">
-        <dt>Ramp</dt>
-        <dd>{formatSeconds(totals.seconds)}</dd>
-        <dt>Reps on the way</dt>
-        <dd>
-          {totals.reps}, of them {totals.repsAt85} at 85 % or more
-        </dd>
-        {isBarKit(ramp.kit) && (
-          <>
-            <dt>Plates moved</dt>
-            <dd>{totals.moves} on each side</dd>
-          </>
-        )}
-      </dl>
-      <BackOffs lift={lift} at={plan.at} weights={weights} unit={gym.unit} onEdit={onEdit} />
     </div>
   );
 }

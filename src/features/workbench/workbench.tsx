@@ -68,11 +68,12 @@ export function Workbench({
   const gaveUp = useMemo(() => givenUp(settled.request, settled.session), [settled]);
   const remedies = useRemedies(draft, athlete, gym);
   const proof = useExactPlan(draft, athlete, gym, session);
-  const { lift, kit } = request.lifts[at]!;
+  const { lift, kit, onBlocks } = request.lifts[at]!;
   const { weight } = draft.lifts[at]!;
   const weights = useMemo(
-    () => (weight === null || !kit ? [] : rampWeights(lift, kit, weight)),
-    [lift, kit, weight],
+    () =>
+      weight === null || !kit ? [] : rampWeights({ fromFloor: lift.fromFloor && !onBlocks }, kit, weight),
+    [lift, kit, weight, onBlocks],
   );
   const tread = treadOf(wanted, stair, plan);
   const chosen = tread ? chosenOf(tread, plan) : wanted;

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import packageJson from "../../../package.json";
+import { adjustRequestSchema, adjustResponseSchema } from "../schemas/adjust-api";
 import { planRequestSchema, reviewRequestSchema } from "../schemas/plan-api";
 import { rackRequestSchema, rackResponseSchema } from "../schemas/rack-api";
 import { rampRequestSchema } from "../schemas/ramp-api";
@@ -67,6 +68,13 @@ function openApi() {
         },
       },
       "/api/ramp": { post: asked("The ramp-up sets of one lift", "RampRequest", ref("Ramp")) },
+      "/api/adjust": {
+        post: asked(
+          "A ramp planned anew from what has been done: lighter, another scheme, other steps, less time",
+          "AdjustRequest",
+          ref("AdjustedRamp"),
+        ),
+      },
       "/api/rack": {
         post: asked("Who shares a bar with whom, and the running order on each", "RackRequest", ref("Racks")),
       },
@@ -82,10 +90,12 @@ function openApi() {
     components: {
       schemas: {
         RampRequest: input(rampRequestSchema),
+        AdjustRequest: input(adjustRequestSchema),
         RackRequest: input(rackRequestSchema),
         PlanRequest: input(planRequestSchema),
         ReviewRequest: input(reviewRequestSchema),
         Ramp: output(rampResponseSchema),
+        AdjustedRamp: output(adjustResponseSchema),
         Racks: output(rackResponseSchema),
         Plan: output(planResponseSchema),
         GroupPlan: output(groupPlanResponseSchema),

@@ -10,7 +10,7 @@ import {
   type PlateKind,
   stackKit,
 } from "@/core/plates";
-import { checkWorkingWeight, planRamp, type Ramp } from "@/core/ramp";
+import { checkWorkingWeight, planRamp, type Ramp, type RampRequest } from "@/core/ramp";
 import { kilograms, type UnitSystem, type Weight, weightValue } from "@/core/units";
 import { type LiftRequest, type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
 import { problem, readBody, unloadable } from "./problem";
@@ -91,9 +91,15 @@ export async function rampResponse(request: Request): Promise<Response> {
 
 /** The ramp of a lift request whose working weight can be loaded. */
 export function rampOf(body: LiftRequest, unit: UnitSystem): Ramp {
-  return planRamp({
+  return planRamp(toRampRequest(body, unit));
+}
+
+/** A lift request as the core takes it. */
+export function toRampRequest(body: LiftRequest, unit: UnitSystem): RampRequest {
+  const lift = catalog.lifts.find((l) => l.id === body.lift)!;
+  return {
     unit,
-    lift: catalog.lifts.find((l) => l.id === body.lift)!,
+    lift: { ...lift, fromFloor: body.floor ? body.floor === "full-height" : lift.fromFloor },
     working: body.working,
     kit: kitOf(body, unit),
     style: body.style,
@@ -103,5 +109,7 @@ export function rampOf(body: LiftRequest, unit: UnitSystem): Ramp {
     room: body.room ?? "normal",
     rampSets: body.rampSets,
     start: body.start,
-  });
+    additions: body.additions,
+    receivesLow: body.athlete?.receivesLow,
+  };
 }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
-import { RAMP_STYLE_IDS } from "@/core/ramp";
+import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { MOST_LIFTS, type WarmUpDraft } from "@/core/warm-up";
 import {
   approachField,
@@ -18,6 +18,8 @@ import {
 
 const MOST_OWN_DRILLS = 40;
 const MOST_BACK_OFFS = 5;
+/** Ramp sets and singles for the day. */
+const MOST_DONE = 20;
 
 const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
 const doseField = z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) });
@@ -32,7 +34,7 @@ const liftSchema = z.strictObject({
     .array(z.strictObject({ weight: fineWeightField, reps: repsField, sets: setsField, rir: rirField }))
     .max(MOST_BACK_OFFS),
   pairedWithNext: z.boolean(),
-  // Drafts of earlier days have neither.
+  // Drafts of earlier days lack what has a default.
   rampStyle: z.enum(RAMP_STYLE_IDS).nullable().default(null),
   rampStart: z.number().min(0).max(0.6).nullable().default(null),
   rampSets: rampSetsField.nullable(),
@@ -40,6 +42,19 @@ const liftSchema = z.strictObject({
     z.coerce.number().int().min(0).max(9),
     z.strictObject({ weight: fineWeightField.optional(), reps: repsField.optional() }),
   ),
+  additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).default([]),
+  onBlocks: z.boolean().default(false),
+  done: z
+    .array(
+      z.strictObject({
+        weight: fineWeightField,
+        reps: repsField,
+        perSide: z.array(fineWeightField).max(20),
+      }),
+    )
+    .max(MOST_DONE)
+    .default([]),
+  secondsLeft: whole(0, 7200).nullable().default(null),
 });
 
 /** A draft of the time when a warm-up had one lift, in today's shape; anything else as it is. */
@@ -73,6 +88,11 @@ export const draftSchema = z.preprocess(
       .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))
       .max(MOST_OWN_DRILLS)
       .nullable(),
+    begun: z
+      .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))
+      .max(MOST_OWN_DRILLS)
+      .nullable()
+      .default(null),
   }),
 ) satisfies z.ZodType<WarmUpDraft, unknown>;
 

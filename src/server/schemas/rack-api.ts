@@ -26,8 +26,20 @@ const givenRamp = z.object({
     .max(MOST_SETS, `At most ${MOST_SETS} ramp sets.`),
 });
 
-const { lift, working, implement, plates, style, athlete, similarDone, room, rampSets, start } =
-  liftRequestSchema.shape;
+const {
+  lift,
+  working,
+  implement,
+  plates,
+  style,
+  athlete,
+  similarDone,
+  room,
+  rampSets,
+  start,
+  additions,
+  floor,
+} = liftRequestSchema.shape;
 
 export const rackRequestSchema = z
   .strictObject({
@@ -49,6 +61,8 @@ export const rackRequestSchema = z
               room,
               rampSets,
               start,
+              additions,
+              floor,
             })
             .superRefine(checkPlates),
         ]),

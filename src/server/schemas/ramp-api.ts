@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
-import { RAMP_STYLE_IDS } from "@/core/ramp";
+import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
 import {
   loadedLiftField,
@@ -94,13 +94,19 @@ export const liftRequestSchema = z.strictObject({
   athlete: z
     .strictObject({
       experience: z.enum(["beginner", "intermediate", "advanced"]).default("intermediate"),
-      slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2)]).default(0),
+      slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal("sore")]).default(0),
+      /** Whether the bar can be received low without heels. */
+      receivesLow: z.boolean().default(true),
     })
     .optional(),
   similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
   room: roomField.optional(),
   rampSets: rampSetsField.optional(),
   start: startField.optional(),
+  /** Technique additions of an Olympic lift; others have none. */
+  additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).optional(),
+  /** Whether the bar must stand at full height on the floor or is set on blocks; absent: as the lift has it. */
+  floor: z.enum(["full-height", "blocks"]).optional(),
 });
 export type LiftRequest = z.output<typeof liftRequestSchema>;
 /** What a lift is loaded from, and its working sets. */
