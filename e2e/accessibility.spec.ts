@@ -24,6 +24,8 @@ for (const [name, path] of [
   ["the workbench of two lifts", "/warm-up/today-adaeze"],
   ["the workbench of a circuit", "/warm-up/today-amara"],
   ["a group", "/group/pilots"],
+  ["a group's ramps", "/group/masters?view=ramps"],
+  ["the workbench of an Olympic lift", "/warm-up/today-kalea"],
   ["the card", "/card/today-rashid"],
   ["a page that is not there", "/warm-up/gone"],
 ]) {
@@ -36,6 +38,12 @@ for (const [name, path] of [
 test("axe finds nothing on a ramp set, an error and the dialogs of the workbench", async ({ page }) => {
   await page.goto(`${server.url}/warm-up/today-tevita`);
   await page.getByRole("button", { name: /^Ramp set 3/ }).click();
+  await page.getByRole("button", { name: "Done up to here" }).click();
+  await expect(page.getByRole("button", { name: "Not done after all" })).toBeVisible();
+  await expectNothing(page);
+  await page.getByRole("button", { name: /^First working set/ }).click();
+  await expect(page.getByRole("heading", { name: "On the day" })).toBeVisible();
+  await expectNothing(page);
   await page.getByRole("textbox", { name: "Working weight" }).fill("101");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "Nearest" })).toBeVisible();
@@ -52,7 +60,7 @@ test("axe finds nothing on a ramp set, an error and the dialogs of the workbench
 
 test("nothing is cut off at 200 % zoom", async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
-  for (const path of ["/", "/warm-up/today-joao", "/group/pilots", "/card/today-joao"]) {
+  for (const path of ["/", "/warm-up/today-joao", "/group/pilots", "/group/pilots?view=ramps", "/card/today-joao"]) {
     await page.goto(server.url + path);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -162,6 +162,32 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
 });
 
+test("everybody's ramps on one view: sorted, opened, printed on one page", async ({ page }) => {
+  await page.goto(`${server.url}/group/masters`);
+  await page.getByRole("radio", { name: "Ramps" }).click();
+  const table = page.getByRole("region", { name: "Ramps" }).getByRole("table");
+  await expect(table.getByRole("rowheader").first()).toBeVisible({ timeout: 30_000 });
+  const weights = () =>
+    table
+      .locator("tbody tr")
+      .evaluateAll((rows) =>
+        rows.map((r) => Number.parseFloat(r.querySelector("td:nth-last-child(2)")!.textContent!)),
+      );
+  await table.getByRole("button", { name: "Working weight" }).click();
+  const sorted = await weights();
+  expect(sorted).toEqual(sorted.toSorted((a, b) => b - a));
+  expect(sorted.length).toBeGreaterThan(10);
+  // The table, with what stands above it, is no taller than a landscape page less its margins.
+  await page.setViewportSize({ width: 1054, height: 725 });
+  await page.emulateMedia({ media: "print" });
+  const end = await table.evaluate((t) => t.getBoundingClientRect().bottom);
+  expect(end).toBeLessThan(725);
+  await page.emulateMedia({ media: "screen" });
+  await page.reload();
+  await table.getByRole("link", { name: "Gwydion Prosser" }).click();
+  await expect(page).toHaveURL(/warm-up\/today-gwydion/);
+});
+
 test("a ramp in the coach's own style from the coach's own start, undone and let go of", async ({ page }) => {
   await page.goto(`${server.url}/warm-up/today-rashid`);
   const sets = stair(page).getByRole("button", { name: /^Ramp set/ });
@@ -271,5 +297,8 @@ test("a group shares its bars: fewer racks, another loader, too few racks", asyn
   await expect.poll(readyAt).not.toBe(alone);
   await racks.getByRole("textbox", { name: "Racks" }).fill("1");
   await racks.getByRole("textbox", { name: "Racks" }).press("Enter");
-  await expect(racks.getByText(/^At most 4 share a bar/)).toBeVisible();
+  await expect(racks.getByText(/At most 4 share a bar, so they come in \d shifts/)).toBeVisible();
+  await expect(racks.getByRole("heading", { name: "Shift 2" })).toBeVisible();
+  await pick(page, "Plates", /^One for the room/);
+  await expect(racks.getByText(/The plates there are do|pairs of/).first()).toBeVisible();
 });

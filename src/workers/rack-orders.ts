@@ -6,15 +6,14 @@ export interface RackQuestion {
   secondsPerMove: number;
 }
 
-/** The orders so far; null where the racks have no room for everybody. */
-export type RackAnswer = readonly RackOrder[] | null;
+/** The orders so far. */
+export type RackAnswer = readonly RackOrder[];
 
 self.onmessage = ({ data }: MessageEvent<RackQuestion>) => {
   const ordering = rackOrders(data.lifters, data.racks, data.secondsPerMove);
   // The first answer is for the eye, the last one is proven; what comes between looks the same.
   const first = ordering.next();
   self.postMessage(first.value satisfies RackAnswer);
-  if (first.done) return;
   for (;;) {
     const { value, done } = ordering.next();
     if (done) {

@@ -14,6 +14,8 @@ import {
   rackOrders,
   shareBar,
   shareBarSteps,
+  shiftsOf,
+  shortages,
   splitGroup,
 } from ".";
 
@@ -209,9 +211,52 @@ describe("a group over racks", () => {
     );
   });
 
-  test("too few racks are told, and nothing is ordered", () => {
+  test("more people than places come in shifts, everybody once", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 8 }), (people, racks) => {
+        const shifts = shiftsOf(people, racks);
+        expect(shifts.flat()).toEqual(Array.from({ length: people }, (_, i) => i));
+        const sizes = shifts.map((s) => s.length);
+        expect(Math.max(...sizes)).toBeLessThanOrEqual(racks * MOST_ON_A_BAR);
+        expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
+        expect(shifts).toHaveLength(Math.ceil(people / (racks * MOST_ON_A_BAR)));
+      }),
+    );
     const roster = new Array<Lifter>(5).fill({ name: "", place: "rack", sets: [] });
-    expect(rackOrders(roster, 1, MOVE).next()).toEqual({ done: true, value: null });
+    const orders = rackOrders(roster, 1, MOVE).next().value;
+    expect(orders.map((o) => [o.shift, o.lifters])).toEqual([
+      [0, [0, 1, 2]],
+      [1, [3, 4]],
+    ]);
+  });
+
+  test("one stock for the room runs short exactly when more plates are on bars than there are", () => {
+    const stocked = fc.integer({ min: 2, max: 8 }).chain((n) => lifters(n, 3));
+    fc.assert(
+      fc.property(stocked, fc.integer({ min: 1, max: 3 }), (roster, pairs) => {
+        const orders = rackOrders(roster, 2, MOVE)
+          .next()
+          .value.filter((o) => o.shift === 0);
+        const sizes = [...new Set(roster.flatMap((l) => l.sets.flatMap((s) => s.perSide)))];
+        const stock = sizes.map((w) => ({ weight: w, pairs, fullDiameter: false }));
+        const found = shortages(orders, roster, stock);
+        const end = Math.max(0, ...orders.map((o) => o.best.seconds));
+        for (let second = 0; second < end; second += 7) {
+          for (const size of sizes) {
+            const onBars = orders.reduce((sum, { best, lifters: own }) => {
+              const at = best.turns.findIndex((t) => second < t.endsAt);
+              const turn = best.turns[at];
+              const plates = turn ? roster[own[turn.lifter]!]!.sets[turn.set]!.perSide : [];
+              return sum + plates.filter((p) => p === size).length;
+            }, 0);
+            const said = found.find((f) => f.plate === size && f.from <= second && second < f.to);
+            if (onBars > pairs) expect(said!.needed).toBeGreaterThanOrEqual(onBars);
+            else expect(said).toBeUndefined();
+          }
+        }
+      }),
+      { numRuns: 60 },
+    );
   });
 
   test("who lifts in different places shares a bar only where there are too few", () => {

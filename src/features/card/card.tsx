@@ -15,8 +15,8 @@ import { type DraftLift, planRequestFor } from "@/core/warm-up";
 import type { OpenWarmUp } from "@/server/open-workbench";
 import { Cautions } from "@/ui/cautions";
 import { PlateStrip } from "@/ui/plate-strip";
+import { PrintButton } from "@/ui/print-button";
 import { SmallStair } from "@/ui/small-stair";
-import { PrintButton } from "./print-button";
 
 /** One athlete's warm-up on one page, for the floor. */
 export function Card({ opened }: { opened: OpenWarmUp }) {

@@ -2,6 +2,7 @@
 
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
+import { ToggleGroup } from "radix-ui";
 import { useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { formatClock } from "@/core/units";
@@ -16,7 +17,14 @@ import type { GroupPlanQuestion } from "@/workers/group-plan";
 import { GroupBars } from "./group-bars";
 import { GroupSheet } from "./group-sheet";
 import { RackOrders } from "./rack-orders";
+import { RampTable } from "./ramp-table";
 import { useGroupPlan } from "./use-group-plan";
+
+type View = "together" | "ramps";
+const VIEWS: readonly { id: View; name: string }[] = [
+  { id: "together", name: "Together" },
+  { id: "ramps", name: "Ramps" },
+];
 
 /** The commonest value of a list; of equals the first. */
 function commonest<T>(values: readonly T[]): T {
@@ -25,8 +33,13 @@ function commonest<T>(values: readonly T[]): T {
 }
 
 /** The warm-up of a group: what all do together, what each does besides, and when, machine by machine. */
-export function GroupBench({ opened }: { opened: OpenGroup }) {
+export function GroupBench({ opened, openAt }: { opened: OpenGroup; openAt: string | undefined }) {
   const { gym, members } = opened;
+  const [view, setView] = useState<View>(openAt === "ramps" ? "ramps" : "together");
+  const show = (to: View) => {
+    setView(to);
+    window.history.replaceState(null, "", to === "ramps" ? "?view=ramps" : window.location.pathname);
+  };
   const [minutes, setMinutes] = useState(() => commonest(members.map((m) => m.draft.minutes)));
   const [approach, setApproach] = useState(() => commonest(members.map((m) => m.draft.approach)));
   const [room, setRoom] = useState(() => commonest(members.map((m) => m.draft.room)));
@@ -61,16 +74,18 @@ export function GroupBench({ opened }: { opened: OpenGroup }) {
     });
 
   return (
-    <div className="min-h-dvh">
-      <header className="flex min-h-12 items-center gap-4 border-b border-line px-7">
+    <div className={`min-h-dvh ${view === "ramps" ? "page-wide" : ""}`}>
+      <header className="flex min-h-12 items-center gap-4 border-b border-line px-7 print:hidden">
         <Link href="/" aria-label="Iron Step: today">
           <Wordmark />
         </Link>
         <span className="text-ink-faint">{format(parseISO(opened.day), "EEE d MMM")}</span>
       </header>
-      <main className="px-7 pt-4 pb-16">
-        <h1 className="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight">{opened.name}</h1>
-        <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
+      <main className="px-7 pt-4 pb-16 print:p-0">
+        <h1 className="print:text-xl text-[2.125rem] leading-[1.1] font-extrabold tracking-tight">
+          {opened.name}
+        </h1>
+        <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2 print:hidden">
           <Stepper
             label="Minutes"
             value={minutes}
@@ -127,15 +142,39 @@ export function GroupBench({ opened }: { opened: OpenGroup }) {
             Two people make a group. Bring somebody back below, or plan alone from the day's page.
           </p>
         )}
-        <GroupBars
-          plan={plan}
-          members={members}
-          away={away}
-          minutes={minutes}
-          isOld={planning.kind !== "done"}
-          onToggle={toggle}
-        />
-        {plan && here.length >= 2 && <GroupSheet plan={plan} members={here} gym={gym} minutes={minutes} />}
+        <ToggleGroup.Root
+          type="single"
+          aria-label="View"
+          value={view}
+          onValueChange={(to) => to && show(to as View)}
+          className="mt-4 flex gap-5 border-b border-line print:hidden"
+        >
+          {VIEWS.map(({ id, name }) => (
+            <ToggleGroup.Item
+              key={id}
+              value={id}
+              className="-mb-px min-h-9 border-b-2 border-transparent font-semibold text-ink-soft hover:text-ink data-[state=on]:border-ember data-[state=on]:text-ink"
+            >
+              {name}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+        {view === "together" && (
+          <>
+            <GroupBars
+              plan={plan}
+              members={members}
+              away={away}
+              minutes={minutes}
+              isOld={planning.kind !== "done"}
+              onToggle={toggle}
+            />
+            {plan && here.length >= 2 && (
+              <GroupSheet plan={plan} members={here} gym={gym} minutes={minutes} />
+            )}
+          </>
+        )}
+        {view === "ramps" && plan && here.length >= 2 && <RampTable plan={plan} members={here} gym={gym} />}
         {plan && here.length >= 2 && <RackOrders plan={plan} gym={gym} />}
       </main>
     </div>

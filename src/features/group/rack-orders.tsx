@@ -15,9 +15,12 @@ import {
   placeOf,
   type RackOrder,
   SECONDS_PER_MOVE,
+  type Shortage,
+  shortages,
 } from "@/core/rack";
-import { formatClock, formatWeight } from "@/core/units";
+import { formatClock, formatWeight, formatWeightWithUnit } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
+import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { useRackOrders } from "./use-rack-orders";
@@ -38,10 +41,10 @@ export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
     [plan],
   );
   const there = gym.counts?.rack ?? Number.POSITIVE_INFINITY;
-  const least = Math.max(1, Math.ceil(lifters.length / MOST_ON_A_BAR));
   const [wanted, setWanted] = useState<number | null>(null);
   const [loaders, setLoaders] = useState<1 | 2>(1);
-  const usual = Math.min(there, Math.max(least, Math.ceil(lifters.length / USUAL_ON_A_BAR)));
+  const usual = Math.min(there, Math.ceil(lifters.length / USUAL_ON_A_BAR));
+  const [isOneStock, setOneStock] = useState(false);
   const racks = Math.max(wanted ?? usual, 1);
   const question = useMemo(
     () => (lifters.length < 2 ? null : { lifters, racks, secondsPerMove: SECONDS_PER_MOVE[loaders] }),
@@ -51,9 +54,9 @@ export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
   if (!question) return null;
   const nameOf = (lifter: number) => lifters[lifter]!.name.split(" ")[0]!;
   return (
-    <section aria-label="Racks" className="mt-10">
+    <section aria-label="Racks" className="mt-10 print:mt-0 print:break-before-page">
       <h2 className="section-title">Racks</h2>
-      <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+      <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2 print:[&>:not(p)]:hidden">
         <Stepper
           label="Racks"
           value={racks}
@@ -70,29 +73,52 @@ export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
           next={stepWhole(1, 2)}
           onChange={(n) => setLoaders(n as 1 | 2)}
         />
+        <LabelledChoice
+          label="Plates"
+          value={isOneStock ? "room" : "rack"}
+          groups={STOCKS}
+          onChange={(of) => setOneStock(of === "room")}
+        />
         <p role="status" className="min-h-8 pb-1 text-ink-soft">
-          {orders === undefined && "Working out the running orders"}
-          {orders === null &&
-            `At most ${MOST_ON_A_BAR} share a bar: ${lifters.length} need ${least} racks at least.`}
-          {orders && `${summary(orders)}${racks > there ? ` This gym has ${there} racks.` : ""}`}
+          {orders ? summary(orders, racks, there) : "Working out the running orders"}
         </p>
       </div>
-      {orders && (
-        <div className="mt-4 grid gap-x-8 gap-y-8 sm:grid-cols-2 xl:grid-cols-4">
-          {orders.map((order, r) => (
-            <RackSheet
-              key={order.lifters.join()}
-              title={titleOf(orders, lifters, r)}
-              order={order}
-              nameOf={(i) => nameOf(order.lifters[i]!)}
-              setOf={(i, set) => lifters[order.lifters[i]!]!.sets[set]!}
-            />
-          ))}
-        </div>
-      )}
+      {orders &&
+        shiftsIn(orders).map((here, shift, all) => (
+          <div key={here[0]!.lifters.join()} className="mt-4">
+            {all.length > 1 && <h3 className="mb-2 text-sm font-bold">Shift {shift + 1}</h3>}
+            {isOneStock && (
+              <Shortages
+                found={shortages(here, lifters, gym.plates)}
+                unit={gym.unit}
+                titleOf={(r) => titleOf(here, lifters, r)}
+              />
+            )}
+            <div className="grid gap-x-8 gap-y-8 sm:grid-cols-2 xl:grid-cols-4 print:grid-cols-4 print:gap-x-5">
+              {here.map((order, r) => (
+                <RackSheet
+                  key={order.lifters.join()}
+                  title={titleOf(here, lifters, r)}
+                  order={order}
+                  nameOf={(i) => nameOf(order.lifters[i]!)}
+                  setOf={(i, set) => lifters[order.lifters[i]!]!.sets[set]!}
+                />
+              ))}
+            </div>
+          </div>
+        ))}
     </section>
   );
 }
+
+const STOCKS: readonly ChoiceGroup[] = [
+  {
+    options: [
+      { value: "rack", label: "At each rack", note: "Every rack has the gym's plates to itself." },
+      { value: "room", label: "One for the room", note: "All racks load from the same plates." },
+    ],
+  },
+];
 
 const PLACES: Record<BarPlace, string> = { rack: "Rack", bench: "Bench", floor: "Floor", machine: "Machine" };
 
@@ -106,13 +132,50 @@ function titleOf(orders: readonly RackOrder[], lifters: readonly Lifter[], at: n
   return same.length > 1 ? `${PLACES[place]} ${same.indexOf(orders[at]!) + 1}` : PLACES[place];
 }
 
-function summary(orders: readonly RackOrder[]): string {
-  const slowest = Math.max(...orders.map((o) => o.best.seconds));
-  const inTurns = Math.max(...orders.map((o) => o.turns.seconds));
-  const saved = inTurns - slowest;
+function summary(orders: readonly RackOrder[], racks: number, there: number): string {
+  const ends = shiftsIn(orders).map((here) => Math.max(...here.map((o) => o.best.seconds)));
+  const turns = shiftsIn(orders).map((here) => Math.max(...here.map((o) => o.turns.seconds)));
+  const slowest = Math.max(...ends);
+  const saved = Math.max(...turns) - slowest;
   const against = saved > 0 ? `, ${formatClock(saved)} sooner than in plain turns` : "";
   const proven = orders.every((o) => o.isProven) ? " No order on these bars is quicker." : "";
-  return `The last rack is ready ${formatClock(slowest)} after the first set${against}.${proven}`;
+  const shifts =
+    ends.length > 1 ? ` At most ${MOST_ON_A_BAR} share a bar, so they come in ${ends.length} shifts.` : "";
+  const tooMany = racks > there ? ` This gym has ${there} racks.` : "";
+  return `The last rack is ready ${formatClock(slowest)} after the first set${against}.${proven}${shifts}${tooMany}`;
+}
+
+/** The orders of each shift. */
+function shiftsIn(orders: readonly RackOrder[]): RackOrder[][] {
+  const shifts: RackOrder[][] = [];
+  for (const order of orders) shifts[order.shift] = [...(shifts[order.shift] ?? []), order];
+  return shifts;
+}
+
+/** When one stock of plates would not do, and where. */
+function Shortages({
+  found,
+  unit,
+  titleOf,
+}: {
+  found: readonly Shortage[];
+  unit: GymKit["unit"];
+  titleOf: (rack: number) => string;
+}) {
+  if (found.length === 0) return <p className="mb-3 text-ink-soft">The plates there are do for all racks.</p>;
+  return (
+    <ul className="mb-3 w-fit space-y-0.5 bg-ochre-wash px-2 py-1.5">
+      {found.map((s) => (
+        <li key={`${s.plate} ${s.from}`}>
+          <span className="font-semibold">
+            {formatClock(s.from)} to {formatClock(s.to)}
+          </span>
+          : {s.needed} pairs of {formatWeightWithUnit(s.plate, unit)} wanted, {s.there} there (
+          {s.racks.map(titleOf).join(", ")}).
+        </li>
+      ))}
+    </ul>
+  );
 }
 
 function RackSheet({
@@ -127,7 +190,7 @@ function RackSheet({
   setOf: (lifter: number, set: number) => BarSet;
 }) {
   return (
-    <table className="w-full border-collapse self-start">
+    <table className="w-full border-collapse self-start [&_tr]:break-inside-avoid">
       <caption className="pb-1 text-left">
         <span className="font-bold">{title}</span>{" "}
         <span className="text-ink-faint">ready at {formatClock(best.seconds)}</span>

@@ -4,10 +4,11 @@ import { isBarKit } from "@/core/plates";
 import {
   type Lifter,
   placeOf,
+  type RackOrder,
   type RunningOrder,
   rackOrders,
   SECONDS_PER_MOVE,
-  type SharedBar,
+  shortages,
   lifterOf as toLifter,
 } from "@/core/rack";
 import { weightValue } from "@/core/units";
@@ -40,9 +41,10 @@ function orderJson({ seconds, moves, waitedSeconds }: RunningOrder) {
   return { seconds, moves, waitedSeconds };
 }
 
-function rackJson(lifters: readonly Lifter[], { best, turns, isProven }: SharedBar) {
+function rackJson(lifters: readonly Lifter[], { best, turns, isProven, shift }: RackOrder) {
   return {
     ...orderJson(best),
+    shift,
     athletes: lifters.map(({ name }, i) => ({ name, readyAt: best.readyAt[i]! })),
     turns: best.turns.map(({ lifter, set, strip, add, startsAt, endsAt, waitedSeconds }) => {
       const { weight, reps } = lifters[lifter]!.sets[set]!;
@@ -63,6 +65,28 @@ function rackJson(lifters: readonly Lifter[], { best, turns, isProven }: SharedB
   };
 }
 
+function shortagesJson(
+  orders: readonly RackOrder[],
+  lifters: readonly Lifter[],
+  stock: Body["stock"] & object,
+) {
+  const kinds = stock.map((s) => ({ ...s, fullDiameter: false }));
+  const shifts = [...new Set(orders.map((o) => o.shift))];
+  return shifts.flatMap((shift) => {
+    const here = orders.flatMap((o, rack) => (o.shift === shift ? [rack] : []));
+    return shortages(
+      here.map((rack) => orders[rack]!),
+      lifters,
+      kinds,
+    ).map((s) => ({
+      ...s,
+      shift,
+      plate: weightValue(s.plate),
+      racks: s.racks.map((r) => here[r]!),
+    }));
+  });
+}
+
 /** POST /api/rack: who shares a bar with whom, and in which order. */
 export async function rackResponse(request: Request): Promise<Response> {
   const read = await readBody(request, rackRequestSchema);
@@ -77,11 +101,16 @@ export async function rackResponse(request: Request): Promise<Response> {
   const secondsPerMove = SECONDS_PER_MOVE[loaders];
   const orders = await finishBetweenRequests(rackOrders(lifters, racks, secondsPerMove), request.signal);
   if (!orders) return gone();
+  const short = shortagesJson(orders, lifters, read.body.stock ?? []);
   const answers = orders.map((o) =>
     rackJson(
       o.lifters.map((i) => lifters[i]!),
       o,
     ),
   );
-  return Response.json({ racks: answers, seconds: Math.max(0, ...answers.map((a) => a.seconds)) });
+  return Response.json({
+    racks: answers,
+    seconds: Math.max(0, ...answers.map((a) => a.seconds)),
+    shortages: short,
+  });
 }

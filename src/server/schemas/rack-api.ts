@@ -1,5 +1,4 @@
 import { z } from "zod";
-import { MOST_ON_A_BAR } from "@/core/rack";
 import { repsField, weightField, whole } from "./fields";
 import { checkPlates, liftRequestSchema, unitField } from "./ramp-api";
 
@@ -41,42 +40,42 @@ const {
   floor,
 } = liftRequestSchema.shape;
 
-export const rackRequestSchema = z
-  .strictObject({
-    unit: unitField,
-    athletes: z
-      .array(
-        z.union([
-          z.strictObject({ name: nameField, ramp: givenRamp }),
-          z
-            .strictObject({
-              name: nameField,
-              lift,
-              working,
-              implement,
-              plates,
-              style,
-              athlete,
-              similarDone,
-              room,
-              rampSets,
-              start,
-              additions,
-              floor,
-            })
-            .superRefine(checkPlates),
-        ]),
-      )
-      .min(1, "Give at least one athlete.")
-      .max(MOST_PEOPLE, `Give at most ${MOST_PEOPLE} athletes.`),
-    racks: whole(1, MOST_RACKS).default(1),
-    /** How many load the bar: two are quicker. */
-    loaders: z.union([z.literal(1), z.literal(2)]).default(1),
-  })
-  .refine(({ athletes, racks }) => athletes.length <= racks * MOST_ON_A_BAR, {
-    path: ["racks"],
-    message: `At most ${MOST_ON_A_BAR} share a bar: give more racks.`,
-  });
+export const rackRequestSchema = z.strictObject({
+  unit: unitField,
+  athletes: z
+    .array(
+      z.union([
+        z.strictObject({ name: nameField, ramp: givenRamp }),
+        z
+          .strictObject({
+            name: nameField,
+            lift,
+            working,
+            implement,
+            plates,
+            style,
+            athlete,
+            similarDone,
+            room,
+            rampSets,
+            start,
+            additions,
+            floor,
+          })
+          .superRefine(checkPlates),
+      ]),
+    )
+    .min(1, "Give at least one athlete.")
+    .max(MOST_PEOPLE, `Give at most ${MOST_PEOPLE} athletes.`),
+  racks: whole(1, MOST_RACKS).default(1),
+  /** How many load the bar: two are quicker. */
+  loaders: z.union([z.literal(1), z.literal(2)]).default(1),
+  /** Pairs of plates in the room if all racks load from one stock; absent: each has its own. */
+  stock: z
+    .array(z.strictObject({ weight: weightField, pairs: whole(1, 200) }))
+    .max(20, "Give at most 20 plate sizes.")
+    .optional(),
+});
 
 const seconds = z.int();
 const order = z.object({ seconds, moves: z.int(), waitedSeconds: seconds });
@@ -98,10 +97,24 @@ export const rackResponseSchema = z.object({
           waitedSeconds: seconds,
         }),
       ),
+      /** Which shift it is, from 0: more people than places come one shift after the other. */
+      shift: z.int(),
       proven: z.boolean(),
       plainTurns: order,
     }),
   ),
-  /** When the slowest rack is ready. */
+  /** When the slowest rack is ready, from its shift's first set. */
   seconds,
+  /** When one stock of plates for the room would not do. */
+  shortages: z.array(
+    z.object({
+      shift: z.int(),
+      plate: z.number(),
+      needed: z.int(),
+      there: z.int(),
+      from: seconds,
+      to: seconds,
+      racks: z.array(z.int()),
+    }),
+  ),
 });
