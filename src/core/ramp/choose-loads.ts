@@ -45,17 +45,18 @@ export interface ChosenLoads {
 
 /** Covers the rounding where a cost is compared with a ceiling. */
 const ROUNDING = 1e-6;
-/** How much the ceiling is raised when no ramp was found under it, and within one ceiling. In moves. */
-const CEILING_STEP = 1.5;
+/** How much the ceiling within a prepared search is raised when no ramp was found under it. In moves. */
 const NARROW_STEP = 0.5;
+/** A first ramp is looked for among stacks with so many plates more than their weight takes. */
+const ROUGH_EXTRA_PLATES = 1;
 
 /**
  * Chooses weights and plates of a whole ramp together, at the least cost (docs/model.md, "Which plates").
  * Exact: ties go to fewer plates at the working weight, then to lighter early sets.
  *
- * The search runs under a ceiling that starts at what a ramp costs at least and rises until one is found. Under it
- * only stacks are made that can be part of a ramp so cheap; a pass from the end back to the start then gives each
- * its exact cost to finish, the growth of jumps left aside, and drops those from which none can be finished.
+ * A first ramp, the best with few plates, sets a ceiling. Under it only stacks are made that can be part of a ramp so
+ * cheap; a pass from the end back to the start then gives each its exact cost to finish, the growth of jumps left
+ * aside, and drops those from which none can be finished.
  *
  * @returns null when no ramp satisfies the problem.
  */
@@ -77,19 +78,21 @@ function chooseAllLoads(problem: LoadProblem): ChosenLoads | null {
   if (!hasSolution(problem)) return null;
   const { table, working } = problem;
   const fewest = table.fewestLoadable[(working - table.kit.empty) / 2 / table.grain]!;
-  const least = leastDeviations(problem)[0]!;
-  const onBar = problem.from?.stack.length ?? 0;
-  for (let ceiling = Math.max(fewest, onBar) + least + CEILING_STEP; ; ceiling += CEILING_STEP) {
-    const search = prepare(problem, fewest, ceiling);
-    if (!search) continue;
-    // Most ramps cost no more than they would if jumps could grow: the narrow search comes first.
-    for (let narrow = leastCost(search); narrow < ceiling; narrow += NARROW_STEP) {
-      const chosen = chooseUnder(search, narrow);
-      if (chosen) return chosen;
-    }
-    const chosen = chooseUnder(search, ceiling);
+  const rough = best(
+    prepare(problem, fewest, Number.POSITIVE_INFINITY, ROUGH_EXTRA_PLATES),
+    Number.POSITIVE_INFINITY,
+  );
+  return best(prepare(problem, fewest, rough.cost), rough.cost);
+}
+
+/** The cheapest ramp of a prepared search, of which there is one of at most `ceiling`. */
+function best(search: Search, ceiling: number): ChosenLoads {
+  // Most ramps cost no more than they would if jumps could grow: the narrow search comes first.
+  for (let narrow = leastCost(search); narrow < ceiling; narrow += NARROW_STEP) {
+    const chosen = chooseUnder(search, narrow);
     if (chosen) return chosen;
   }
+  return chooseUnder(search, ceiling)!;
 }
 
 /** The least cost of a prepared search with the growth of jumps left aside, in moves. */
@@ -154,27 +157,33 @@ interface Search {
 /**
  * The stacks that can be part of a ramp of at most `ceiling` moves, each with its least cost to the end.
  *
- * @returns null if there is no ramp that cheap, even with jumps that grow as they like.
+ * @param mostExtra only stacks of so many plates more than the fewest that make their weight; absent: all.
  */
-function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search | null {
+function prepare(problem: LoadProblem, fewest: number, ceiling: number, mostExtra?: number): Search {
   const { table, working, ideals, candidates, from } = problem;
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
   const later = leastDeviations(problem);
   // An empty bar that is asked for is never meant to stand on the floor.
-  const nodesOf = (w: Weight, deviation: number) =>
+  // Loads that rise strictly take a move each, before a set and after it.
+  const rises = problem.gap > 0;
+  const nodesOf = (w: Weight, deviation: number, before: number) =>
     w === table.kit.empty
       ? [tree.nodeOf([])]
-      : tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING);
+      : tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING, {
+          before: rises ? before : 0,
+          after: rises ? candidates.length - before : 0,
+          mostExtra,
+        });
   const layers = candidates.map((weights, i) =>
     weights.map((weight): Target => {
       const cost = 2 * DEVIATION_COST * Math.abs(weight - ideals[i]!);
       const others = later[0]! - later[i]! + later[i + 1]!;
-      const nodes = i === 0 && from ? [tree.nodeOf(from.stack)] : nodesOf(weight, cost / move + others);
+      const nodes = i === 0 && from ? [tree.nodeOf(from.stack)] : nodesOf(weight, cost / move + others, i);
       return { weight, cost, nodes, onward: [] };
     }),
   );
-  const ends = nodesOf(working, later[0]!).map((node) => ({
+  const ends = nodesOf(working, later[0]!, candidates.length).map((node) => ({
     node,
     extra: EXTRA_PLATE_COST * (tree.depth[node]! - fewest) * move,
   }));
@@ -184,7 +193,7 @@ function prepare(problem: LoadProblem, fewest: number, ceiling: number): Search 
     (ceiling + ROUNDING) * move,
     later.map((d) => (later[0]! - d) * move),
   );
-  return layers.every((targets) => targets.some((t) => t.nodes.length > 0)) ? search : null;
+  return search;
 }
 
 /**

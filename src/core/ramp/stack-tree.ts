@@ -18,7 +18,9 @@ export class StackTree {
   private readonly plate: number[] = [0];
   /** Grains missing to the working weight; negative when there is more than that on the bar. */
   private readonly missing: number[];
-  private readonly children: Map<number, number>[] = [new Map()];
+  /** The child grown last, and of a child the one grown before it; 0: none. */
+  private readonly lastChild: number[] = [0];
+  private readonly sibling: number[] = [0];
 
   /** @param fewest the fewest plates on a side that make the working weight. */
   constructor(
@@ -35,10 +37,21 @@ export class StackTree {
    * The stacks that weigh `side` and can be part of a ramp of at most `mostMoves`: their plates, the way from
    * them to the working weight and its extra plates counted, the floor rule kept. Branches that cannot lead to
    * such a stack are left early.
+   *
+   * @param limits `before`: loads of other weights that come before on the way, each of which takes a move at least;
+   *   `after`: how many come after, the working weight among them; `mostExtra`: plates more than the weight takes.
    */
-  nodesOf(side: number, mostMoves: number): number[] {
+  nodesOf(
+    side: number,
+    mostMoves: number,
+    { before = 0, after = 0, mostExtra = Number.POSITIVE_INFINITY } = {},
+  ): number[] {
     const { kit, grain, fewest, fromFloor } = this.table;
     const found: number[] = [];
+    const mostPlates = Math.min(
+      mostMoves - after,
+      (this.table.fewestLoadable[side / grain] ?? UNREACHABLE) + mostExtra,
+    );
     const add = (node: number, from: number, used: number, rest: number, stands: boolean): void => {
       if (rest === 0) {
         if (stands || !fromFloor) found.push(node);
@@ -46,13 +59,13 @@ export class StackTree {
       }
       for (let kind = from; kind < kit.plates.length; kind++) {
         // Lighter kinds alone need ever more plates: once it is too many, it stays so.
-        if (this.depth[node]! + fewest[kind]![rest]! > mostMoves) return;
+        if (this.depth[node]! + fewest[kind]![rest]! > mostPlates) return;
         const plate = kit.plates[kind]!;
         const left = rest - plate.weight / grain;
         const count = kind === from ? used + 1 : 1;
         if (left < 0 || count > plate.pairs || fewest[kind]![left] === UNREACHABLE) continue;
-        const child = this.children[node]!.get(kind) ?? this.grow(node, kind);
-        if (this.leastThrough(child, fewest[kind]![left]!) > mostMoves) continue;
+        const child = this.childOf(node, kind);
+        if (this.leastThrough(child, fewest[kind]![left]!, before, after) > mostMoves) continue;
         add(child, kind, count, left, stands || plate.fullDiameter);
       }
     };
@@ -63,7 +76,7 @@ export class StackTree {
 
   /** The node of a stack that is on the bar, whatever it leads to. */
   nodeOf(stack: Stack): number {
-    return stack.reduce((node, kind) => this.children[node]!.get(kind) ?? this.grow(node, kind), 0);
+    return stack.reduce((node, kind) => this.childOf(node, kind), 0);
   }
 
   stackAt(node: number): Stack {
@@ -73,14 +86,21 @@ export class StackTree {
   }
 
   /** Least moves of a ramp through any stack that has `more` plates or more on top of this one. */
-  private leastThrough(node: number, more: number): number {
+  private leastThrough(node: number, more: number, before: number, after: number): number {
     const depth = this.depth[node]!;
     const plates = depth + more;
-    const byStripping = 2 * plates - depth + this.toWork[this.parent[node]!]! + 1;
-    const adding = this.adding[node]!;
-    const whole = depth + adding;
-    const byAdding = Math.max(whole, plates) + EXTRA_PLATE_COST * Math.max(0, whole - this.fewest);
-    return Math.min(byStripping, byAdding);
+    const byStripping = Math.max(after, plates - depth + this.toWork[this.parent[node]!]! + 1);
+    const whole = depth + this.adding[node]!;
+    const byAdding = Math.max(after, whole - plates) + EXTRA_PLATE_COST * Math.max(0, whole - this.fewest);
+    return Math.max(before, plates) + Math.min(byStripping, byAdding);
+  }
+
+  /** The stack with one plate more. */
+  private childOf(node: number, kind: number): number {
+    for (let child = this.lastChild[node]!; child > 0; child = this.sibling[child]!) {
+      if (this.plate[child] === kind) return child;
+    }
+    return this.grow(node, kind);
   }
 
   private grow(parent: number, plate: number): number {
@@ -92,8 +112,9 @@ export class StackTree {
     this.depth.push(depth);
     this.plate.push(plate);
     this.missing.push(missing);
-    this.children.push(new Map());
-    this.children[parent]!.set(plate, node);
+    this.lastChild.push(0);
+    this.sibling.push(this.lastChild[parent]!);
+    this.lastChild[parent] = node;
     const known = missing < 0 ? UNREACHABLE : this.table.fewest[plate]![missing]!;
     const adding = known === UNREACHABLE ? Number.POSITIVE_INFINITY : known;
     this.adding.push(adding);
