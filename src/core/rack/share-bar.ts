@@ -17,7 +17,7 @@ interface Label {
   /** When the last set ended. Seconds. */
   clock: number;
   /** When each may lift again. Seconds. */
-  ready: Float64Array;
+  ready: readonly number[];
   moves: number;
   /** No order that begins like this can have everybody ready earlier, nor move fewer plates. Seconds; plates. */
   bound: number;
@@ -138,13 +138,13 @@ class BarSearch {
       done: 0,
       last: this.count,
       clock: 0,
-      ready: new Float64Array(this.count),
+      ready: lifters.map(() => 0),
       moves: 0,
       bound: 0,
       movesBound: this.movesLeft[this.count]!,
       before: null,
     };
-    this.start.bound = this.boundOf(0, 0, this.start.ready, this.start.movesBound);
+    this.start.bound = this.boundOf(0, 0, this.start.ready, this.start.movesBound, 0, 0);
   }
 
   private doneBy(done: number, lifter: number): number {
@@ -196,37 +196,51 @@ class BarSearch {
     }
   }
 
-  /** The label after one more set of a lifter. */
-  private after(label: Label, lifter: number): Label {
+  /** The label after one more set of a lifter; null if it cannot be better than the best. */
+  private after(label: Label, lifter: number, best: Label | null): Label | null {
     const set = this.doneBy(label.done, lifter);
     const { seconds, restSeconds } = this.lifters[lifter]!.sets[set]!;
     const changing = this.changing(label.done, label.last, lifter);
     const clock = Math.max(label.clock + changing * this.secondsPerMove, label.ready[lifter]!) + seconds;
     const done = label.done + this.weights[lifter]!;
-    const ready = label.ready.slice();
-    ready[lifter] = clock + restSeconds;
+    const readyAgain = clock + restSeconds;
     const moves = label.moves + changing;
     const movesLeft = this.movesLeft[done * (this.count + 1) + lifter]!;
-    const bound = this.boundOf(done, clock, ready, movesLeft);
-    return { done, last: lifter, clock, ready, moves, bound, movesBound: moves + movesLeft, before: label };
+    const bound = this.boundOf(done, clock, label.ready, movesLeft, lifter, readyAgain);
+    const movesBound = moves + movesLeft;
+    if (best && (bound > best.bound || (bound === best.bound && movesBound >= best.movesBound))) return null;
+    const ready = label.ready.with(lifter, readyAgain);
+    return { done, last: lifter, clock, ready, moves, bound, movesBound, before: label };
   }
 
-  /** The larger of each lifter's own remaining chain, and all sets and changes that are left. */
-  private boundOf(done: number, clock: number, ready: Float64Array, movesLeft: number): number {
+  /**
+   * The larger of each lifter's own remaining chain, and all sets and changes that are left.
+   *
+   * @param ready when each may lift again, but for one lifter who has lifted since.
+   */
+  private boundOf(
+    done: number,
+    clock: number,
+    ready: readonly number[],
+    movesLeft: number,
+    lifter: number,
+    readyAgain: number,
+  ): number {
     let bound = clock + this.secondsLeft[done]! + movesLeft * this.secondsPerMove + this.restLeft[done]!;
     for (let i = 0; i < this.count; i++) {
       const left = this.chain[done * this.count + i]!;
-      bound = Math.max(bound, left === 0 ? ready[i]! : Math.max(clock, ready[i]!) + left);
+      const from = i === lifter ? readyAgain : ready[i]!;
+      bound = Math.max(bound, left === 0 ? from : Math.max(clock, from) + left);
     }
     return bound;
   }
 
-  /** Adds the labels after one more set of each lifter that pass. */
-  private follow(label: Label, to: Label[], passes: (follower: Label) => boolean): void {
+  /** Adds the labels after one more set of each lifter that may be better than the best. */
+  private follow(label: Label, to: Label[], best: Label | null): void {
     for (let i = 0; i < this.count; i++) {
       if (this.doneBy(label.done, i) === this.lifters[i]!.sets.length) continue;
-      const follower = this.after(label, i);
-      if (passes(follower)) to.push(follower);
+      const follower = this.after(label, i, best);
+      if (follower) to.push(follower);
     }
   }
 
@@ -235,7 +249,7 @@ class BarSearch {
     let open = [this.start];
     for (let set = 0; set < this.sets; set++) {
       const next: Label[] = [];
-      for (const label of open) this.follow(label, next, () => true);
+      for (const label of open) this.follow(label, next, null);
       open = this.undominated(next)
         .sort((a, b) => a.bound - b.bound || a.movesBound - b.movesBound || a.clock - b.clock)
         .slice(0, BEAM);
@@ -246,7 +260,7 @@ class BarSearch {
   /** All labels of one set more that may still be better than the best; null if they are too many. */
   nextLabels(open: readonly Label[], best: Label): Label[] | null {
     const next: Label[] = [];
-    for (const label of open) this.follow(label, next, (follower) => isBetter(follower, best));
+    for (const label of open) this.follow(label, next, best);
     const kept = this.undominated(next);
     return kept.length > MOST_LABELS ? null : kept;
   }

@@ -37,7 +37,7 @@ export function shortages(
   stock: readonly PlateKind[],
 ): Shortage[] {
   const loaded = orders.flatMap((order, rack) => loadsOf(order, lifters, rack));
-  const moments = [...new Set(loaded.map((l) => l.from))].sort((a, b) => a - b);
+  const moments = [...new Set(loaded.flatMap((l) => [l.from, l.to]))].sort((a, b) => a - b);
   const found: Shortage[] = [];
   for (const { weight, pairs } of stock) {
     let open: Shortage | null = null;
@@ -50,7 +50,8 @@ export function shortages(
         continue;
       }
       const racks = users.map((l) => l.rack);
-      const to = moments[m + 1] ?? Math.max(...users.map((l) => l.to));
+      // At the last moment nothing is on any bar, so there is a next one.
+      const to = moments[m + 1]!;
       if (open) {
         open.to = to;
         open.needed = Math.max(open.needed, needed);
