@@ -78,7 +78,9 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
   function setsWith(rest: ChosenLoads): RampSet[] {
     const weights = [...done.map((d) => d.weight), ...rest.weights];
     const stacks = stacksWith(rest);
-    const doneReps = Object.fromEntries(done.map((d, i): [number, FixedSet] => [i, { reps: d.reps }]));
+    const doneReps = Object.fromEntries(
+      done.map((d, i): [number, FixedSet] => [i, { ...request.fixed?.[i], reps: d.reps }]),
+    );
     const sets = describeSets(request, { weights, stacks }, { ...request.fixed, ...doneReps });
     return sets.map((s, i) => ({ ...s, reps: done[i]?.reps ?? s.reps }));
   }

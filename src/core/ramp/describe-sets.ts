@@ -40,7 +40,8 @@ export function describeSets(
   const sets = loads.weights.map((weight, i): RampSet => {
     const stack = loads.stacks[i]!;
     const isLast = i === loads.weights.length - 1;
-    const leastRest = isLast ? restBeforeWork(working.reps) : restAfter(fractions[i]!);
+    const usualRest = isLast ? restBeforeWork(working.reps) : restAfter(fractions[i]!);
+    const leastRest = fixed[i]?.restSeconds ?? usualRest;
     const changing = stackMoves(stack, loads.stacks[i + 1]!) * SECONDS_PER_MOVE;
     const slow = i < SLOW_SETS;
     const fast = !slow && i >= loads.weights.length - 2;

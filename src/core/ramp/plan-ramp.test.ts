@@ -362,3 +362,13 @@ describe("working weights", () => {
     expect(codes(planRamp(rampRequest(60, 15)))).toContain("poor-estimate");
   });
 });
+
+test("a rest that the coach has set counts, unless the plates take longer to change", () => {
+  const usual = planRamp(rampRequest(140, 5));
+  const longer = planRamp(rampRequest(140, 5, { fixed: { 1: { restSeconds: 200 } } }));
+  expect(longer.sets[1]!.restSeconds).toBe(200);
+  expect(longer.totals.seconds - usual.totals.seconds).toBe(200 - usual.sets[1]!.restSeconds);
+  const hurried = planRamp(rampRequest(140, 5, { fixed: { 1: { restSeconds: 0 } } })).sets;
+  const plates = hurried[2]!.add.length + hurried[2]!.strip.length;
+  expect(hurried[1]!.restSeconds).toBe(8 * plates);
+});

@@ -43,7 +43,7 @@ export function planRamp(request: RampRequest): Ramp {
   const withFixed = fitLoads(wanted, fixed);
   const loads = withFixed ?? fitLoads(wanted, {})!;
 
-  const sets = describeSets(request, loads, withFixed ? fixed : onlyReps(fixed));
+  const sets = describeSets(request, loads, withFixed ? fixed : withoutWeights(fixed));
   const findings: Finding[] = rampFindings(request, {
     limits,
     wanted: wanted.count,
@@ -129,6 +129,6 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   return { count, start, cutByWarmth };
 }
 
-function onlyReps(fixed: Readonly<Record<number, FixedSet>>): Record<number, FixedSet> {
-  return Object.fromEntries(Object.entries(fixed).map(([i, f]) => [i, { reps: f.reps }]));
+function withoutWeights(fixed: Readonly<Record<number, FixedSet>>): Record<number, FixedSet> {
+  return Object.fromEntries(Object.entries(fixed).map(([i, f]) => [i, { ...f, weight: undefined }]));
 }

@@ -25,6 +25,8 @@ export interface RampLift {
 export interface FixedSet {
   weight?: Weight;
   reps?: number;
+  /** Changing plates may take longer. */
+  restSeconds?: number;
 }
 
 export interface RampRequest {

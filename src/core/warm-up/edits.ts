@@ -1,5 +1,5 @@
 import type { DrillId } from "../catalog";
-import type { AdditionId, DoneSet, RampStyleId } from "../ramp";
+import type { AdditionId, DoneSet, FixedSet, RampStyleId } from "../ramp";
 import type { TakenDrill } from "../sequence";
 import type { Weight } from "../units";
 import {
@@ -29,6 +29,7 @@ export type WarmUpEdit =
   | { kind: "take-over"; drills: readonly TakenDrill[] }
   | { kind: "set-weight"; at: number; set: number; weight: Weight; sets: number }
   | { kind: "set-reps"; at: number; set: number; reps: number; sets: number }
+  | { kind: "set-rest"; at: number; set: number; restSeconds: number; sets: number }
   | { kind: "ramp-sets"; at: number; sets: number }
   | { kind: "ramp-style"; at: number; style: RampStyleId | null }
   | { kind: "ramp-start"; at: number; start: number | null }
@@ -59,6 +60,11 @@ function pinned(
 
 function changeLift(draft: WarmUpDraft, at: number, change: (lift: DraftLift) => DraftLift): WarmUpDraft {
   return { ...draft, lifts: draft.lifts.map((l, i) => (i === at ? change(l) : l)) };
+}
+
+/** A ramp set with something fixed by hand, and with it the number of sets. */
+function withOwnSet(lift: DraftLift, { set, sets }: { set: number; sets: number }, own: FixedSet): DraftLift {
+  return { ...lift, rampSets: sets, fixed: { ...lift.fixed, [set]: { ...lift.fixed[set], ...own } } };
 }
 
 /** The lifts in another order; the last one has nothing after it to be paired with. */
@@ -111,15 +117,11 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
     case "take-over":
       return { ...draft, taken: edit.drills };
     case "set-weight":
+      return changeLift(draft, edit.at, (l) => withOwnSet(l, edit, { weight: edit.weight }));
     case "set-reps":
-      return changeLift(draft, edit.at, (l) => {
-        const own = edit.kind === "set-weight" ? { weight: edit.weight } : { reps: edit.reps };
-        return {
-          ...l,
-          rampSets: edit.sets,
-          fixed: { ...l.fixed, [edit.set]: { ...l.fixed[edit.set], ...own } },
-        };
-      });
+      return changeLift(draft, edit.at, (l) => withOwnSet(l, edit, { reps: edit.reps }));
+    case "set-rest":
+      return changeLift(draft, edit.at, (l) => withOwnSet(l, edit, { restSeconds: edit.restSeconds }));
     case "ramp-sets":
       return changeLift(draft, edit.at, (l) => ({ ...l, rampSets: edit.sets, fixed: {} }));
     case "ramp-style":

@@ -78,13 +78,17 @@ test.each<[string, Change, object]>([
     { kind: "change-set", lift: 0, set: 0, to: { reps: 3 } },
     { kind: "set-reps", at: 0, set: 0, reps: 3, sets: 2 },
   ],
+  [
+    "a rest",
+    { kind: "change-set", lift: 0, set: 0, to: { restSeconds: 90 } },
+    { kind: "set-rest", at: 0, set: 0, restSeconds: 90, sets: 2 },
+  ],
 ])("%s is one decision of the coach", (_, change, expected) => {
   expect(edits([change])).toEqual([expected]);
 });
 
 test.each<[string, Change]>([
   ["one side more than the other", { kind: "both-sides", drill: "bird-dog", block: 0 }],
-  ["a rest", { kind: "change-set", lift: 0, set: 0, to: { restSeconds: 90 } }],
   ["a ramp that is ours already", { kind: "replace-ramp", lift: 0, sets: [set(40)] }],
 ])("a plan made from a draft has no decision about %s", (_, change) => {
   expect(edits([change])).toBeNull();

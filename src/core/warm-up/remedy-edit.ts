@@ -51,7 +51,9 @@ function editFor(change: Change, written: WrittenWarmUp, draft: WarmUpDraft): Wa
       const { lift: at, set, to } = change;
       const sets = written.ramps[at]!.length;
       if (to.weight !== undefined) return { kind: "set-weight", at, set, weight: to.weight, sets };
-      return to.reps !== undefined ? { kind: "set-reps", at, set, reps: to.reps, sets } : null;
+      if (to.reps !== undefined) return { kind: "set-reps", at, set, reps: to.reps, sets };
+      const { restSeconds } = to;
+      return restSeconds === undefined ? null : { kind: "set-rest", at, set, restSeconds, sets };
     }
     case "replace-ramp": {
       const own = draft.lifts[change.lift]!;

@@ -138,7 +138,9 @@ function summary(orders: readonly RackOrder[], racks: number, there: number): st
   const slowest = Math.max(...ends);
   const saved = Math.max(...turns) - slowest;
   const against = saved > 0 ? `, ${formatClock(saved)} sooner than in plain turns` : "";
-  const proven = orders.every((o) => o.isProven) ? " No order on these bars is quicker." : "";
+  const proven = orders.every((o) => o.isProven)
+    ? " No order on these bars is quicker."
+    : " Whether another order is quicker is not proven.";
   const shifts =
     ends.length > 1 ? ` At most ${MOST_ON_A_BAR} share a bar, so they come in ${ends.length} shifts.` : "";
   const tooMany = racks > there ? ` This gym has ${there} racks.` : "";

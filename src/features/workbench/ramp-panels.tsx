@@ -16,6 +16,9 @@ import { OnTheDay } from "./on-the-day";
 import type { PanelProps } from "./panel-props";
 import { RampControls } from "./ramp-controls";
 
+/** The longest rest that can be set by hand. Seconds. */
+const MOST_REST = 600;
+
 const catalogLift = (id: string) => catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!;
 
 /** One ramp set: what is on the bar, what is done with it, and what the coach may change about it. */
@@ -95,6 +98,18 @@ export function SetPanel({
             onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
           />
           <Stepper
+            label="Rest"
+            value={set.restSeconds}
+            format={String}
+            parse={parseWhole(0, MOST_REST)}
+            next={stepWhole(0, MOST_REST, 5)}
+            onChange={(restSeconds) =>
+              onEdit({ kind: "set-rest", at: plan.at, set: index, restSeconds, sets })
+            }
+            suffix="s"
+            width="3.5ch"
+          />
+          <Stepper
             label="Ramp sets"
             value={sets}
             format={String}
@@ -106,12 +121,8 @@ export function SetPanel({
       )}
       <RampControls lift={catalogLift(lift.lift)} draft={lift} at={plan.at} onEdit={onEdit} />
       <p className="text-ink-soft">
-        {set.seconds} s for the set, then {set.restSeconds} s of rest
-        {index === sets - 1
-          ? " before the first working set."
-          : isBarKit(ramp.kit)
-            ? " with the plate change."
-            : "."}
+        {set.seconds} s for the set. The rest is up to the {index === sets - 1 ? "first working" : "next"} set
+        {isBarKit(ramp.kit) && ", plates changed in it"}.
       </p>
     </div>
   );

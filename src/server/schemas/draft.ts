@@ -18,6 +18,7 @@ import {
 
 const MOST_OWN_DRILLS = 40;
 const MOST_BACK_OFFS = 5;
+const MOST_REST = 900;
 /** Ramp sets and singles for the day. */
 const MOST_DONE = 20;
 
@@ -40,7 +41,11 @@ const liftSchema = z.strictObject({
   rampSets: rampSetsField.nullable(),
   fixed: z.record(
     z.coerce.number().int().min(0).max(9),
-    z.strictObject({ weight: fineWeightField.optional(), reps: repsField.optional() }),
+    z.strictObject({
+      weight: fineWeightField.optional(),
+      reps: repsField.optional(),
+      restSeconds: whole(0, MOST_REST).optional(),
+    }),
   ),
   additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).default([]),
   onBlocks: z.boolean().default(false),
