@@ -63,7 +63,7 @@ export function SetPanel({
           ))}
         </ul>
       )}
-      <Button look={isDone ? "quiet" : "main"} onClick={() => onEdit(tickEdit(plan, index))}>
+      <Button onClick={() => onEdit(tickEdit(plan, index))}>
         <Check aria-hidden className="size-4" />
         {isDone ? "Not done after all" : "Done up to here"}
       </Button>
