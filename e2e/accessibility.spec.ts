@@ -60,7 +60,13 @@ test("axe finds nothing on a ramp set, an error and the dialogs of the workbench
 
 test("nothing is cut off at 200 % zoom", async ({ page }) => {
   await page.setViewportSize({ width: 640, height: 400 });
-  for (const path of ["/", "/warm-up/today-joao", "/group/pilots", "/group/pilots?view=ramps", "/card/today-joao"]) {
+  for (const path of [
+    "/",
+    "/warm-up/today-joao",
+    "/group/pilots",
+    "/group/pilots?view=ramps",
+    "/card/today-joao",
+  ]) {
     await page.goto(server.url + path);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

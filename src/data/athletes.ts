@@ -1,5 +1,5 @@
-import { asc, desc, eq } from "drizzle-orm";
-import { database } from "./database";
+import { and, asc, count, desc, eq, inArray, like, max, sql } from "drizzle-orm";
+import { database, write } from "./database";
 import { athlete, athleteArea, athleteLimiter, trainingGroup, workingWeight } from "./schema";
 
 /** Everything stored about one athlete, or null. */
@@ -31,17 +31,138 @@ export async function readGroup(id: string) {
   const members = await db
     .select({ id: athlete.id })
     .from(athlete)
-    .where(eq(athlete.groupId, id))
+    .where(and(eq(athlete.groupId, id), eq(athlete.archived, false)))
     .orderBy(asc(athlete.name));
   return { ...row, members: members.map((m) => m.id) };
 }
 
-/** Names of all athletes by group, in the groups' order. */
+/** Names of all athletes that are not archived, by group, in the groups' order. */
 export async function listAthletes() {
   const db = await database();
   return db
     .select({ id: athlete.id, name: athlete.name, group: trainingGroup.name, groupId: trainingGroup.id })
     .from(athlete)
     .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
+    .where(eq(athlete.archived, false))
     .orderBy(asc(trainingGroup.place), asc(athlete.name));
+}
+
+export async function listGroups() {
+  const db = await database();
+  return db.select().from(trainingGroup).orderBy(asc(trainingGroup.place), asc(trainingGroup.name));
+}
+
+/** How a list of athletes may be ordered. */
+export const ATHLETE_ORDERS = ["name", "group", "updated"] as const;
+
+/** Which athletes a list is about. */
+export interface AthleteQuery {
+  /** Part of the name; empty: any. */
+  search: string;
+  groupId: string | null;
+  archived: boolean;
+  order: (typeof ATHLETE_ORDERS)[number];
+  limit: number;
+  offset: number;
+}
+
+/** A page of athletes with the day of their newest working weight, and how many there are in all. */
+export async function findAthletes({ search, groupId, archived, order, limit, offset }: AthleteQuery) {
+  const db = await database();
+  const wanted = and(
+    eq(athlete.archived, archived),
+    groupId === null ? undefined : eq(athlete.groupId, groupId),
+    search === "" ? undefined : like(athlete.name, `%${search.replaceAll(/[%_]/g, "")}%`),
+  );
+  const newest = db
+    .select({ athleteId: workingWeight.athleteId, day: max(workingWeight.day).as("newest") })
+    .from(workingWeight)
+    .groupBy(workingWeight.athleteId)
+    .as("newest_weight");
+  const by = {
+    name: [asc(sql`${athlete.name} collate nocase`)],
+    group: [asc(trainingGroup.place), asc(sql`${athlete.name} collate nocase`)],
+    updated: [asc(newest.day), asc(sql`${athlete.name} collate nocase`)],
+  }[order];
+  const [rows, [total]] = await Promise.all([
+    db
+      .select({ athlete, group: trainingGroup.name, newest: newest.day })
+      .from(athlete)
+      .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
+      .leftJoin(newest, eq(newest.athleteId, athlete.id))
+      .where(wanted)
+      .orderBy(...by)
+      .limit(limit)
+      .offset(offset),
+    db.select({ count: count() }).from(athlete).where(wanted),
+  ]);
+  const ids = rows.map((r) => r.athlete.id);
+  const areas = ids.length
+    ? await db.select().from(athleteArea).where(inArray(athleteArea.athleteId, ids))
+    : [];
+  return {
+    total: total?.count ?? 0,
+    rows: rows.map(({ athlete: a, ...row }) => ({
+      ...a,
+      ...row,
+      areas: areas.filter((o) => o.athleteId === a.id),
+    })),
+  };
+}
+
+/** Everything that is stored of an athlete when it changes. */
+export interface AthleteRows {
+  athlete: Omit<typeof athlete.$inferInsert, "id" | "revision">;
+  limiters: (typeof athleteLimiter.$inferInsert)[];
+  areas: (typeof athleteArea.$inferInsert)[];
+  weights: (typeof workingWeight.$inferInsert)[];
+}
+
+/** Stores an athlete that was changed from `revision`. The new revision, or null if the stored one is another. */
+export async function updateAthlete(id: string, revision: number, rows: AthleteRows): Promise<number | null> {
+  return write(async (db) => {
+    const [there] = await db
+      .select({ id: athlete.id })
+      .from(athlete)
+      .where(and(eq(athlete.id, id), eq(athlete.revision, revision)));
+    if (!there) return null;
+    await db.batch([
+      db
+        .update(athlete)
+        .set({ ...rows.athlete, revision: revision + 1 })
+        .where(eq(athlete.id, id)),
+      db.delete(athleteLimiter).where(eq(athleteLimiter.athleteId, id)),
+      db.delete(athleteArea).where(eq(athleteArea.athleteId, id)),
+      db.delete(workingWeight).where(eq(workingWeight.athleteId, id)),
+      ...(rows.limiters.length > 0 ? [db.insert(athleteLimiter).values(rows.limiters)] : []),
+      ...(rows.areas.length > 0 ? [db.insert(athleteArea).values(rows.areas)] : []),
+      ...(rows.weights.length > 0 ? [db.insert(workingWeight).values(rows.weights)] : []),
+    ]);
+    return revision + 1;
+  });
+}
+
+/** Adds athletes, and first the group they are in if it is a new one; all or nothing. */
+export async function addAthletes(
+  athletes: readonly (typeof athlete.$inferInsert)[],
+  newGroup: typeof trainingGroup.$inferInsert | null,
+): Promise<void> {
+  await write(async (db) => {
+    const people = db.insert(athlete).values([...athletes]);
+    if (newGroup) await db.batch([db.insert(trainingGroup).values(newGroup), people]);
+    else await people;
+  });
+}
+
+/** Changes several athletes at once: their group, or whether they are archived. */
+export async function changeAthletes(
+  ids: readonly string[],
+  to: { groupId?: string; archived?: boolean },
+): Promise<void> {
+  await write((db) =>
+    db
+      .update(athlete)
+      .set({ ...to, revision: sql`${athlete.revision} + 1` })
+      .where(inArray(athlete.id, [...ids])),
+  );
 }

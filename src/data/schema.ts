@@ -17,6 +17,8 @@ export const gym = sqliteTable("gym", {
   stack: text("stack", { mode: "json" }),
   /** What can take weight off a body. */
   help: text("help", { mode: "json" }).notNull().default([]),
+  /** Counts the saved changes: a write that was made from an older one is refused. */
+  revision: integer("revision").notNull().default(0),
 });
 
 export const plate = sqliteTable(
@@ -65,6 +67,10 @@ export const athlete = sqliteTable("athlete", {
   birthYear: integer("birth_year"),
   experience: text("experience", { enum: ["beginner", "intermediate", "advanced"] }).notNull(),
   note: text("note").notNull().default(""),
+  /** Whether the athlete is kept for the record only: not on the day's page, in no list but the archive. */
+  archived: integer("archived", { mode: "boolean" }).notNull().default(false),
+  /** Counts the saved changes: a write that was made from an older one is refused. */
+  revision: integer("revision").notNull().default(0),
 });
 
 export const athleteLimiter = sqliteTable(

@@ -3,12 +3,11 @@ import { catalog } from "@/catalog";
 import { EQUIPMENT_IDS } from "@/core/catalog";
 import { checkWorkingWeight } from "@/core/ramp";
 import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
-import { type AthleteRecord, type GymKit, liftKit, startDraft } from "@/core/warm-up";
+import { type AthleteRecord, type GymKit, liftKit, startDraft, usualPlate } from "@/core/warm-up";
 import { addFirstRows } from "@/data/first-steps";
 import { today } from "./day";
 import { loadedLiftField, repsField, setsField, whole } from "./schemas/fields";
 import { usualLoads } from "./usual-loads";
-import { usualPlate } from "./usual-plates";
 
 const typedWeight = z.string().transform((text, context) => {
   const parsed = parseWeight(text);

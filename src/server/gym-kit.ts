@@ -6,9 +6,14 @@ import { gymLoadsSchema } from "./schemas/gym-loads";
 
 /** The gym with this id (the only one if none is given) as the core knows one, or null. */
 export async function gymKit(id?: string): Promise<GymKit | null> {
+  return (await openGymKit(id))?.gym ?? null;
+}
+
+/** The same with the revision that a change is made from. */
+export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: number } | null> {
   const row = await readGym(id);
   if (!row) return null;
-  return {
+  const gym: GymKit = {
     id: row.id,
     name: row.name,
     unit: row.unit,
@@ -27,6 +32,7 @@ export async function gymKit(id?: string): Promise<GymKit | null> {
       ),
     ),
   };
+  return { gym, revision: row.revision };
 }
 
 function isEquipment(id: string): id is EquipmentId {

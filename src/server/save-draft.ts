@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { SaveOutcome } from "@/core/result";
 import type { WarmUpDraft } from "@/core/warm-up";
 import { readWarmUp, updateDraft } from "@/data/warm-ups";
 import { parseDraft } from "./open-workbench";
@@ -11,14 +12,8 @@ const requestSchema = z.strictObject({
   draft: draftSchema,
 });
 
-export type SaveOutcome =
-  | { kind: "saved"; revision: number }
-  /** Another window has saved since; nothing of this change was written. */
-  | { kind: "changed-elsewhere"; revision: number; draft: WarmUpDraft }
-  | { kind: "refused"; message: string };
-
 /** Stores a draft if it was made from the revision that is stored now. */
-export async function saveDraft(request: unknown): Promise<SaveOutcome> {
+export async function saveDraft(request: unknown): Promise<SaveOutcome<WarmUpDraft>> {
   const parsed = requestSchema.safeParse(request);
   if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
   const { id, revision, draft } = parsed.data;

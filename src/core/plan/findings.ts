@@ -3,7 +3,7 @@ import type { DemandId } from "../demands";
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, Refusal } from "../sequence";
 import { MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
-import { formatSeconds } from "../units";
+import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { demandInSentence, joinWords } from "./reasons";
 import type { Plan, PlanRequest } from "./types";
 
@@ -30,15 +30,23 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
       message: `The ramp alone takes ${formatSeconds(rampSeconds)}; there are ${request.minutes} min. Give it more time, or fewer ramp sets.`,
     });
   }
-  request.lifts.forEach(({ lift, kit, working }, i) => {
+  request.lifts.forEach(({ lift, kit, working, askedWeight }, i) => {
     if (lift.kind) return;
     if (!kit) {
       found.push({
         code: "drills-only",
         message: `The ${nameInSentence(lift.name)} gets its drills only: ${WANTED[lift.implement]}, and its ramp-up sets are worked out.`,
       });
-    } else if (working) found.push(...plan.ramps[i]!.findings);
-    else {
+    } else if (working) {
+      if (askedWeight !== undefined) {
+        const say = (w: Weight) => formatWeightWithUnit(w, request.unit);
+        found.push({
+          code: "weight-not-here",
+          message: `What this gym has does not make ${say(askedWeight)} for the ${nameInSentence(lift.name)}: the ramp goes to ${say(working.weight)}.`,
+        });
+      }
+      found.push(...plan.ramps[i]!.findings);
+    } else {
       found.push({
         code: "no-working-weight",
         message: `No working weight for the ${nameInSentence(lift.name)} yet. Enter one and the ramp is worked out.`,

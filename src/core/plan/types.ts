@@ -16,7 +16,7 @@ import type {
 import type { Finding } from "../result";
 import type { Candidate, ChoiceModel, OwnDrill, TakenDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
-import type { UnitSystem } from "../units";
+import type { UnitSystem, Weight } from "../units";
 
 /** A main lift with its working sets and the coach's own changes to its ramp. */
 export interface PlannedLift {
@@ -25,6 +25,8 @@ export interface PlannedLift {
   kit: LoadKit | null;
   /** Null: no working weight is known, so the drills are planned and the ramp is not. */
   working: WorkingSets | null;
+  /** The weight that was asked for, where the kit does not make it and a lighter one stands in. */
+  askedWeight?: Weight;
   /** Absent: the approach's style. */
   style?: RampStyleId;
   /** The coach's own start as a share of the working weight, 0 the lightest there is. */

@@ -14,3 +14,4 @@ export interface Finding {
   code: string;
   message: string;
 }
+export type { SaveOutcome } from "./save-outcome";

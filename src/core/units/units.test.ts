@@ -4,8 +4,10 @@ import {
   formatClock,
   formatSeconds,
   formatWeight,
+  formatWeights,
   formatWeightWithUnit,
   parseWeight,
+  parseWeights,
   weight,
 } from ".";
 
@@ -66,5 +68,30 @@ describe("durations", () => {
   ])("%d s is %s on a clock and %s in words", (seconds, clock, words) => {
     expect(formatClock(seconds)).toBe(clock);
     expect(formatSeconds(seconds)).toBe(words);
+  });
+});
+
+describe("lists of weights", () => {
+  test("are read singly, as ranges, in any order", () => {
+    expect(parseWeights("22.5, 5–20 by 5; 10")).toEqual({
+      ok: true,
+      value: [5, 10, 15, 20, 22.5].map(weight),
+    });
+    expect(parseWeights("  ")).toEqual({ ok: true, value: [] });
+  });
+
+  test.each(["five", "5–", "20–5 by 5", "1–900 by 1", "5 by 2"])("%s is refused", (text) => {
+    expect(parseWeights(text).ok).toBe(false);
+  });
+
+  test("are written so that they are read back the same", () => {
+    const lists = fc.uniqueArray(fc.integer({ min: 1, max: 400 }), { maxLength: 40 });
+    fc.assert(
+      fc.property(lists, (halves) => {
+        const weights = halves.map((h) => weight(h / 2)).sort((a, b) => a - b);
+        expect(parseWeights(formatWeights(weights))).toEqual({ ok: true, value: weights });
+      }),
+    );
+    expect(formatWeights([2.5, 5, 7.5, 10, 12, 20].map(weight))).toBe("2.5–10 by 2.5, 12, 20");
   });
 });

@@ -20,3 +20,4 @@ export {
 export { editForRemedy } from "./remedy-edit";
 export { oneRepMaxIn, startDraft, startLift, workingWeightIn } from "./start-draft";
 export { type TriedRemedies, triedRemedies } from "./tried-remedies";
+export { usualPlate } from "./usual-plates";

@@ -1,7 +1,7 @@
 import type { AthleteProfile } from "../athlete";
 import { approachFor, type Catalog, type EquipmentId } from "../catalog";
 import type { PlannedLift, PlanRequest } from "../plan";
-import { isBarKit, type LoadKit, type PinStack, type PlateKind } from "../plates";
+import { isBarKit, type LoadKit, nearestLoadable, type PinStack, type PlateKind } from "../plates";
 import { type DoneSet, usualPlates } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
 import type { WarmUpDraft } from "./draft";
@@ -78,13 +78,16 @@ export function planRequestFor(
   catalog: Catalog,
 ): PlanRequest {
   const lifts = draft.lifts.map((d): PlannedLift => {
-    const { weight, reps, sets, rir } = d;
+    const { reps, sets, rir } = d;
     const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
     const kit = liftKit(gym, lift, athlete);
+    // A gym may have lost plates since: the nearest lighter weight stands in, and it is said.
+    const weight = kit && d.weight !== null ? nearestLoadable(kit, d.weight, false).lower : d.weight;
     return {
       lift,
       kit,
       working: weight === null ? null : { weight, reps, sets, rir },
+      askedWeight: weight === d.weight ? undefined : (d.weight ?? undefined),
       backOffs: d.backOffs,
       pairedWithNext: d.pairedWithNext,
       style: d.rampStyle ?? undefined,

@@ -91,6 +91,18 @@ test("a done set whose plates the gym has lost keeps its weight on the plates th
   expect(done.flatMap((s) => s.perSide)).not.toContain(weight(15));
 });
 
+test("a working weight that the gym no longer makes gives way to the nearest lighter one, and it is said", () => {
+  const draft = applyEdit(draftOf("back-squat"), { kind: "working", at: 0, change: { weight: weight(145) } });
+  const poorer = { ...gym, plates: gym.plates.filter((p) => p.weight > weight(5)) };
+  const { ramps, findings } = plan(draft, athlete, poorer);
+  expect(ramps[0]!.working.weight).toBe(weight(140));
+  expect(findings.find((f) => f.code === "weight-not-here")?.message).toMatch(/145 kg .* 140 kg/);
+  expect(plan(draft).findings.map((f) => f.code)).not.toContain("weight-not-here");
+  const none = plan(draft, athlete, { ...gym, bar: { ...gym.bar, weight: weight(200) } });
+  expect(none.ramps).toEqual([null]);
+  expect(none.findings.map((f) => f.code)).toContain("no-working-weight");
+});
+
 test("too little time leaves out sets of the ramp that is under way", () => {
   const draft = begun(draftOf("back-squat"), 2);
   const hurried = applyEdit(draft, { kind: "seconds-left", at: 0, seconds: 200 });

@@ -5,8 +5,8 @@ import { startWarmUpAction } from "@/app/actions";
 import { catalog } from "@/catalog";
 import { formatClock, formatWeight } from "@/core/units";
 import type { TodayLine } from "@/server/list-today";
+import { SiteHeader } from "@/ui/site-header";
 import { SmallStair } from "@/ui/small-stair";
-import { Wordmark } from "@/ui/wordmark";
 
 /** Every small stair stands for at least this many minutes, so that they compare. */
 const LEAST_MINUTES = 15;
@@ -28,18 +28,26 @@ export function Today({
   const attention = lines.filter((l) => l.warmUp && l.warmUp.attention.length > 0).length;
   return (
     <div className="min-h-dvh">
-      <header className="flex h-12 items-center border-b border-line px-7">
-        <Wordmark />
-      </header>
+      <SiteHeader at="/" />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-baseline gap-x-5">
           <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">
             {format(parseISO(day), "EEEE d MMMM")}
           </h1>
           <p className="text-sm text-ink-soft">
-            {planned} warm-ups{attention > 0 && `, ${attention} to look at`}
+            {planned === 1 ? "1 warm-up" : `${planned} warm-ups`}
+            {attention > 0 && `, ${attention} to look at`}
           </p>
         </div>
+        {groups.length === 0 && (
+          <p className="mt-8 text-sm text-ink-soft">
+            Nobody trains here now.{" "}
+            <Link href="/athletes" className="font-semibold text-ink underline underline-offset-4">
+              Add athletes
+            </Link>{" "}
+            or take some out of the archive, and their warm-ups stand here.
+          </p>
+        )}
         {groups.map((group) => (
           <section key={group.id} className="mt-8">
             <div className="mb-1 flex items-baseline gap-4">

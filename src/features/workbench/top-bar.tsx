@@ -1,10 +1,11 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import { CircleAlert, CloudCheck, CloudUpload, Keyboard, Printer, Redo2, Undo2 } from "lucide-react";
+import { Keyboard, Printer } from "lucide-react";
 import Link from "next/link";
-import { Button, IconButton } from "@/ui/button";
+import { IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup } from "@/ui/choice";
+import { SaveSign, UndoButtons } from "@/ui/save-sign";
 import { Wordmark } from "@/ui/wordmark";
 import type { WarmUpState } from "./use-warm-up";
 
@@ -47,12 +48,7 @@ export function TopBar({
         <SaveSign state={state} />
       </span>
       <span className="flex">
-        <IconButton label="Undo" keys="Ctrl Z" disabled={!state.canUndo} onClick={state.undo}>
-          <Undo2 aria-hidden className="size-4" />
-        </IconButton>
-        <IconButton label="Redo" keys="Ctrl Shift Z" disabled={!state.canRedo} onClick={state.redo}>
-          <Redo2 aria-hidden className="size-4" />
-        </IconButton>
+        <UndoButtons state={state} />
         <IconButton label="Keys" keys="?" onClick={onKeys}>
           <Keyboard aria-hidden className="size-4" />
         </IconButton>
@@ -65,35 +61,5 @@ export function TopBar({
         Card
       </Link>
     </header>
-  );
-}
-
-function SaveSign({ state }: { state: WarmUpState }) {
-  const { save } = state;
-  if (save.kind === "changed-elsewhere") {
-    return (
-      <span role="alert" className="flex items-center gap-2">
-        <span className="font-semibold text-ember">Changed in another window.</span>
-        <Button onClick={() => state.settle("theirs")}>Show that version</Button>
-        <Button onClick={() => state.settle("mine")}>Keep this one</Button>
-      </span>
-    );
-  }
-  const signs = {
-    saved: { icon: CloudCheck, words: "Saved" },
-    saving: { icon: CloudUpload, words: "Saving" },
-    retrying: { icon: CircleAlert, words: "Not saved yet: no answer from the server, trying again" },
-    refused: { icon: CircleAlert, words: save.kind === "refused" ? `Not saved. ${save.message}` : "" },
-  };
-  const { icon: Icon, words } = signs[save.kind];
-  const bad = save.kind === "retrying" || save.kind === "refused";
-  return (
-    <span
-      role="status"
-      className={`flex items-center gap-1.5 ${bad ? "font-semibold text-ember" : "text-ink-faint"}`}
-    >
-      <Icon aria-hidden className="size-4" />
-      {words}
-    </span>
   );
 }

@@ -1,5 +1,5 @@
-import { kilograms, type UnitSystem, type Weight } from "@/core/units";
-import type { GymPlate } from "@/core/warm-up";
+import { kilograms, type UnitSystem, type Weight } from "../units";
+import type { GymPlate } from "./plan-request";
 
 /** How plates usually look from a weight on: size for the drawing, and a colour until the coach gives its own. */
 const USUAL: readonly { from: { kg: number; lb: number }; plate: Omit<GymPlate, "weight" | "pairs"> }[] = [

@@ -1,0 +1,137 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { type TestServer, testServer } from "./server";
+
+let server: TestServer;
+
+test.beforeAll(async () => {
+  server = await testServer({ demo: true });
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+const saved = (page: Page) => expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+
+/** Types into a field until the page has come to life and keeps it. */
+async function enter(page: Page, name: string, text: string) {
+  const field = page.getByRole("textbox", { name, exact: true });
+  await expect(async () => {
+    await field.fill(text);
+    await field.press("Enter");
+    await expect(page.getByRole("button", { name: "Undo" })).toBeEnabled({ timeout: 1000 });
+  }).toPass();
+}
+
+test("the gym loses its small plates: whom it touches is said, and it can be undone", async ({ page }) => {
+  await page.goto(server.url);
+  await page.getByRole("link", { name: "Gym", exact: true }).click();
+  await enter(page, "Name of the gym", "Quay Hall");
+  await expect(page.getByRole("heading", { name: "Quay Hall" })).toBeVisible();
+  for (const size of ["1.25", "2.5", "5"])
+    await page.getByRole("button", { name: `Take out ${size}` }).click();
+  await saved(page);
+  await expect(page.getByText(/no longer makes the working weight of/)).toBeVisible();
+  const touched = page.getByRole("link", { name: "Rashid al-Amin" });
+  await touched.click();
+  await expect(
+    page.getByText(/does not make 147.5 kg for the back squat: the ramp goes to 140 kg/),
+  ).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole("button", { name: "Take out 10", exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Another size" }).click();
+  for (const size of ["5", "2.5", "1.25"]) {
+    const more = page.getByRole("textbox", { name: "A size more, kg" });
+    if (!(await more.isVisible())) await page.getByRole("button", { name: "Another size" }).click();
+    await more.fill(size);
+    await more.press("Enter");
+    await expect(page.getByRole("textbox", { name: `Pairs of ${size}`, exact: true })).toBeVisible();
+  }
+  await page.getByRole("textbox", { name: "Pairs of 5", exact: true }).fill("2");
+  await page.keyboard.press("Enter");
+  await page.getByRole("textbox", { name: "Dumbbells, one of each pair, kg" }).fill("5–20 by 5, soon");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: '"soon" is no weight' })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await saved(page);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("textbox", { name: "Pairs of 5", exact: true })).toHaveValue("1");
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole("textbox", { name: "Pairs of 5", exact: true })).toHaveValue("1");
+});
+
+test("athletes are pasted, found, moved and archived together", async ({ page }) => {
+  await page.goto(`${server.url}/athletes`);
+  const dialog = page.getByRole("dialog", { name: "Add athletes" });
+  await expect(async () => {
+    if (!(await dialog.isVisible())) await page.getByRole("button", { name: "Add athletes" }).click();
+    await expect(dialog).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  await dialog.getByRole("button", { name: "Add", exact: true }).click();
+  await expect(dialog.getByRole("alert")).toHaveText(/Type a name/);
+  await dialog.getByRole("textbox", { name: "Names, one a line" }).fill("Una Vell\nOke Brandt");
+  await dialog.getByRole("combobox", { name: /^Group/ }).fill("Evening");
+  await dialog.getByRole("button", { name: "Add", exact: true }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByText("32 athletes")).toBeVisible();
+  await page.getByRole("searchbox").fill("brandt");
+  await page.getByRole("searchbox").press("Enter");
+  await expect(page.getByText(/^1 athlete with/)).toBeVisible();
+  await page.getByRole("checkbox", { name: "Choose Oke Brandt" }).check();
+  await page.getByRole("button", { name: "Archive" }).click();
+  await expect(page.getByText("Nobody here is like that.")).toBeVisible();
+  await page.getByRole("combobox", { name: "Show" }).click();
+  await page.getByRole("option", { name: "The archive" }).click();
+  await expect(page.getByRole("link", { name: "Oke Brandt" })).toBeVisible();
+});
+
+test("what is changed about an athlete is in the next plan; two windows do not write over each other", async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${server.url}/athletes/soraya`);
+  await enter(page, "Name", "Soraya Haddadi-Lund");
+  await page.getByRole("combobox", { name: "Another area" }).click();
+  await page.getByRole("option", { name: "Low back" }).click();
+  await page.getByRole("combobox", { name: "Low back, how" }).click();
+  await page.getByRole("option", { name: "To avoid" }).click();
+  const weights = page.getByRole("region", { name: "Working weights" });
+  await weights.getByRole("textbox", { name: "Weight" }).first().fill("52.5");
+  await page.keyboard.press("Enter");
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(`${server.url}/athletes/soraya`);
+  await expect(other.getByRole("heading", { name: "Soraya Haddadi-Lund" })).toBeVisible();
+  await enter(other, "Name", "Soraya H.");
+  await saved(other);
+  await page.getByRole("textbox", { name: "Name", exact: true }).fill("Soraya L.");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "Changed in another window." })).toBeVisible();
+  await page.getByRole("button", { name: "Show that version" }).click();
+  await expect(page.getByRole("heading", { name: "Soraya H." })).toBeVisible();
+  await page.getByRole("button", { name: "Today's warm-up" }).click();
+  await expect(
+    page.getByText(/Low back is to be avoided and the Romanian deadlift loads it/).first(),
+  ).toBeVisible();
+});
+
+for (const [name, path] of [
+  ["the gym", "/gym"],
+  ["the athletes", "/athletes"],
+  ["an athlete", "/athletes/consuelo"],
+]) {
+  test(`axe finds nothing on ${name}, and nothing is cut off on a phone`, async ({ page }) => {
+    await page.goto(server.url + path);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+      .analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(", ")}`)).toEqual(
+      [],
+    );
+    await page.setViewportSize({ width: 390, height: 800 });
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(overflow).toBeLessThanOrEqual(0);
+  });
+}

@@ -1,0 +1,107 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { Dialog } from "radix-ui";
+import { useId, useState, useTransition } from "react";
+import { addAthletesAction } from "@/app/actions";
+import { Button } from "@/ui/button";
+
+const FIELD =
+  "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink";
+
+/** Adds one athlete, or many from a pasted list of names. */
+export function AddDialog({
+  open,
+  onOpenChange,
+  groups,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  groups: readonly string[];
+}) {
+  const id = useId();
+  const router = useRouter();
+  const [isSending, startSending] = useTransition();
+  const [problem, setProblem] = useState<string | null>(null);
+  const send = (form: FormData) =>
+    startSending(async () => {
+      const outcome = await addAthletesAction({
+        names: form.get("names"),
+        group: form.get("group"),
+        unit: form.get("unit"),
+      });
+      if (outcome.kind === "refused") return setProblem(outcome.message);
+      setProblem(null);
+      onOpenChange(false);
+      // One person is opened to be filled in; of many the list is looked at.
+      if (outcome.count === 1) router.push(`/athletes/${outcome.firstId}`);
+      else router.refresh();
+    });
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-50 w-[28rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-ink bg-chalk p-6"
+        >
+          <Dialog.Title className="mb-3 text-lg font-bold tracking-tight">Add athletes</Dialog.Title>
+          <form
+            className="space-y-3"
+            onSubmit={(e) => {
+              e.preventDefault();
+              send(new FormData(e.currentTarget));
+            }}
+          >
+            <div>
+              <label htmlFor={`${id}-names`} className="condensed mb-1 block text-2xs text-ink-soft">
+                Names, one a line
+              </label>
+              <textarea id={`${id}-names`} name="names" rows={6} className={FIELD} />
+            </div>
+            <div>
+              <label htmlFor={`${id}-group`} className="condensed mb-1 block text-2xs text-ink-soft">
+                Group, an old or a new one
+              </label>
+              <input
+                id={`${id}-group`}
+                name="group"
+                list={`${id}-groups`}
+                autoComplete="off"
+                defaultValue={groups[0] ?? ""}
+                className={FIELD}
+              />
+              <datalist id={`${id}-groups`}>
+                {groups.map((g) => (
+                  <option key={g} value={g} />
+                ))}
+              </datalist>
+            </div>
+            <div>
+              <label htmlFor={`${id}-unit`} className="condensed mb-1 block text-2xs text-ink-soft">
+                They think in
+              </label>
+              <select id={`${id}-unit`} name="unit" className={FIELD}>
+                <option value="kg">Kilograms</option>
+                <option value="lb">Pounds</option>
+              </select>
+            </div>
+            {problem && (
+              <p role="alert" className="font-semibold text-ember">
+                {problem}
+              </p>
+            )}
+            <div className="flex gap-3 pt-1">
+              <Button type="submit" look="main" disabled={isSending}>
+                Add
+              </Button>
+              <Dialog.Close asChild>
+                <Button>Cancel</Button>
+              </Dialog.Close>
+            </div>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,51 @@
+import { z } from "zod";
+import { catalog } from "@/catalog";
+import { AREA_IDS, AREA_LEVELS, type AreaId } from "@/core/catalog";
+import { DEMAND_IDS, type DemandId } from "@/core/demands";
+import { UNIT_SYSTEMS } from "@/core/units";
+import { fineWeightField, loadedLiftField, repsField, rirField, setsField, whole } from "./fields";
+
+const MOST_WEIGHTS = 2000;
+const dayField = z.iso.date("Give a day as 2026-01-31.");
+
+/** An athlete as the coach edits one: everything that is known, working weights with their history. */
+export const athleteSchema = z.strictObject({
+  id: z.string().max(100),
+  name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
+  groupId: z.string().max(100),
+  unit: z.enum(UNIT_SYSTEMS),
+  bodyWeight: fineWeightField.nullable(),
+  birthYear: whole(1900, 2100).nullable(),
+  experience: z.enum(["beginner", "intermediate", "advanced"]),
+  note: z.string().max(2000, "Use at most 2000 characters."),
+  archived: z.boolean(),
+  limiters: z
+    .array(z.enum(DEMAND_IDS as [DemandId, ...DemandId[]]))
+    .max(8, "Choose at most eight limiters.")
+    .refine((list) => new Set(list).size === list.length, "Choose each limiter once."),
+  areas: z
+    .array(
+      z.strictObject({
+        area: z.enum(AREA_IDS as [AreaId, ...AreaId[]]),
+        level: z.enum(AREA_LEVELS),
+      }),
+    )
+    .refine((list) => new Set(list.map((a) => a.area)).size === list.length, "Give each area once."),
+  weights: z
+    .array(
+      z.strictObject({
+        lift: loadedLiftField(catalog),
+        day: dayField,
+        weight: fineWeightField,
+        reps: repsField,
+        sets: setsField,
+        rir: rirField,
+      }),
+    )
+    .max(MOST_WEIGHTS)
+    .refine(
+      (list) => new Set(list.map((w) => `${w.lift} ${w.day}`)).size === list.length,
+      "Give one working weight a lift and day.",
+    ),
+});
+export type AthleteDraft = z.output<typeof athleteSchema>;

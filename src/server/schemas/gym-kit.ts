@@ -1,0 +1,40 @@
+import { z } from "zod";
+import { EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { UNIT_SYSTEMS, type Weight } from "@/core/units";
+import type { GymKit } from "@/core/warm-up";
+import { fineWeightField, whole } from "./fields";
+import { gymLoadsSchema } from "./gym-loads";
+
+const MOST_PLATE_SIZES = 24;
+const MOST_COUNT = 200;
+
+const equipmentField = z.enum(EQUIPMENT_IDS as [EquipmentId, ...EquipmentId[]]);
+const nameField = (what: string) =>
+  z.string().trim().min(1, `Type the ${what}'s name.`).max(80, "Use at most 80 characters.");
+
+/** A gym as it is stored and sent. */
+export const gymKitSchema = gymLoadsSchema.extend({
+  id: z.string().max(100),
+  name: nameField("gym"),
+  unit: z.enum(UNIT_SYSTEMS),
+  bar: z.strictObject({
+    name: nameField("bar"),
+    weight: fineWeightField,
+    collar: z.union([z.literal(0).transform((w) => w as Weight), fineWeightField]),
+  }),
+  plates: z
+    .array(
+      z.strictObject({
+        weight: fineWeightField,
+        pairs: whole(1, MOST_COUNT),
+        fullDiameter: z.boolean(),
+        colour: z.string().regex(/^#[0-9a-f]{6}$/i, "Choose a colour."),
+        diameterMm: whole(50, 600),
+        thicknessMm: whole(2, 150),
+      }),
+    )
+    .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`)
+    .refine((plates) => new Set(plates.map((p) => p.weight)).size === plates.length, "Give each size once."),
+  equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length),
+  counts: z.partialRecord(equipmentField, whole(1, MOST_COUNT)).optional(),
+}) satisfies z.ZodType<GymKit, unknown>;

@@ -1,0 +1,93 @@
+"use client";
+
+import { useEffect, useId, useState } from "react";
+import type { Result } from "@/core/result";
+
+/**
+ * Something that is typed. It is read when the field is left or Enter is pressed; while it cannot be taken, the
+ * message below says what to do and the value stays as it was.
+ */
+export function TextField<T>({
+  label,
+  value,
+  format,
+  parse,
+  onChange,
+  note,
+  lines = 1,
+  className = "",
+}: {
+  label: string;
+  value: T;
+  format: (value: T) => string;
+  /** Reads what was typed, or says what to type instead. */
+  parse: (text: string) => Result<T, string>;
+  onChange: (value: T) => void;
+  note?: string;
+  lines?: number;
+  className?: string;
+}) {
+  const id = useId();
+  const shown = format(value);
+  const [text, setText] = useState(shown);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => {
+    setText(shown);
+    setError(null);
+  }, [shown]);
+
+  const take = () => {
+    if (text === shown) return setError(null);
+    const parsed = parse(text);
+    if (!parsed.ok) return setError(parsed.error);
+    setError(null);
+    setText(format(parsed.value));
+    onChange(parsed.value);
+  };
+  const field = {
+    id,
+    value: text,
+    autoComplete: "off",
+    "aria-invalid": error !== null,
+    "aria-describedby": error || note ? `${id}-note` : undefined,
+    onBlur: take,
+    className:
+      "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink aria-invalid:border-ember",
+  };
+  return (
+    <div className={className}>
+      <label htmlFor={id} className="condensed mb-1 block text-2xs text-ink-soft">
+        {label}
+      </label>
+      {lines > 1 ? (
+        <textarea {...field} rows={lines} onChange={(e) => setText(e.target.value)} />
+      ) : (
+        <input
+          {...field}
+          onChange={(e) => setText(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key === "Enter") take();
+            if (e.key === "Escape") {
+              setText(shown);
+              setError(null);
+            }
+          }}
+        />
+      )}
+      <p
+        id={`${id}-note`}
+        role={error ? "alert" : undefined}
+        className={`mt-1 text-2xs ${error ? "font-semibold text-ember" : "text-ink-soft"}`}
+      >
+        {error ?? note}
+      </p>
+    </div>
+  );
+}
+
+/** Reads a name: something must be there. */
+export function parseName(text: string): Result<string, string> {
+  const name = text.trim();
+  if (name === "") return { ok: false, error: "Type a name." };
+  return name.length > 80 ? { ok: false, error: "Use at most 80 characters." } : { ok: true, value: name };
+}
