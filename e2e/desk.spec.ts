@@ -85,6 +85,15 @@ test("athletes are pasted, found, moved and archived together", async ({ page })
   await expect(page.getByRole("link", { name: "Oke Brandt" })).toBeVisible();
 });
 
+test("athletes and working weights are taken out as files", async ({ page }) => {
+  await page.goto(`${server.url}/athletes`);
+  const loading = page.waitForEvent("download");
+  await page.getByRole("link", { name: "working weights" }).click();
+  expect((await loading).suggestedFilename()).toBe("working-weights.csv");
+  const missing = await page.request.get(`${server.url}/export/secrets.csv`);
+  expect(missing.status()).toBe(404);
+});
+
 test("what is changed about an athlete is in the next plan; two windows do not write over each other", async ({
   page,
   context,

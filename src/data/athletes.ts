@@ -1,4 +1,5 @@
 import { and, asc, count, desc, eq, inArray, like, max, sql } from "drizzle-orm";
+import type { Weight } from "@/core/units";
 import { database, write } from "./database";
 import { athlete, athleteArea, athleteLimiter, trainingGroup, workingWeight } from "./schema";
 
@@ -165,4 +166,37 @@ export async function changeAthletes(
       .set({ ...to, revision: sql`${athlete.revision} + 1` })
       .where(inArray(athlete.id, [...ids])),
   );
+}
+
+/** Everything about everybody, archived athletes too, by group and name; working weights newest first. */
+export async function readEverybody() {
+  const db = await database();
+  const [people, limiters, areas, weights] = await Promise.all([
+    db
+      .select()
+      .from(athlete)
+      .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
+      .orderBy(asc(trainingGroup.place), asc(athlete.name)),
+    db.select().from(athleteLimiter).orderBy(asc(athleteLimiter.place)),
+    db.select().from(athleteArea).orderBy(asc(athleteArea.area)),
+    db.select().from(workingWeight).orderBy(desc(workingWeight.day), asc(workingWeight.lift)),
+  ]);
+  const byAthlete = <T extends { athleteId: string }>(rows: readonly T[]) => {
+    const lists = new Map<string, T[]>();
+    for (const row of rows) {
+      const list = lists.get(row.athleteId);
+      if (list) list.push(row);
+      else lists.set(row.athleteId, [row]);
+    }
+    return (id: string) => lists.get(id) ?? [];
+  };
+  const [limitersOf, areasOf, weightsOf] = [byAthlete(limiters), byAthlete(areas), byAthlete(weights)];
+  return people.map(({ athlete: a, training_group: group }) => ({
+    ...a,
+    bodyWeight: a.bodyWeight as Weight | null,
+    group: group.name,
+    limiters: limitersOf(a.id).map((l) => l.demand),
+    areas: areasOf(a.id).map(({ area, level }) => ({ area, level })),
+    weights: weightsOf(a.id).map((w) => ({ ...w, weight: w.weight as Weight })),
+  }));
 }

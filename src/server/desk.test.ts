@@ -1,9 +1,11 @@
+import Papa from "papaparse";
 import { type Weight, weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { addAthletesFromList, changeSeveral, listAthletePage, openAthlete, saveAthlete } from "./athletes";
 import { today } from "./day";
+import { athletesCsv, workingWeightsCsv } from "./export";
 import { openGymKit } from "./gym-kit";
 import { listToday } from "./list-today";
 import { openWarmUp } from "./open-workbench";
@@ -187,6 +189,30 @@ describe("the list of athletes", () => {
       kind: "refused",
       message: expect.stringMatching(message),
     });
+  });
+});
+
+describe("files to take out", () => {
+  const read = (body: string) => Papa.parse<Record<string, string>>(body, { header: true }).data;
+
+  test("have a line for each athlete and each working weight, as they are stored", async () => {
+    const people = read((await athletesCsv()).body);
+    expect(people.length).toBeGreaterThanOrEqual(30);
+    const ilse = people.find((p) => p.name === "Ilse Maartens")!;
+    expect(ilse).toMatchObject({ body_weight: "67", areas: "wrist: sore", archived: "no" });
+    const weights = read((await workingWeightsCsv()).body);
+    const { draft } = await opened("rashid");
+    const his = weights.filter((w) => w.name === "Rashid al-Amin");
+    expect(his).toHaveLength(draft.weights.length);
+    expect(his.find((w) => w.lift === "Back squat")).toMatchObject({ weight: "147.5", sets: "4", reps: "3" });
+  });
+
+  test("hold no formula that a spreadsheet would run", async () => {
+    const { draft, revision } = await opened("yusuf");
+    await saveAthlete({ revision, athlete: { ...draft, name: "=1+1", note: "@sum(A1)" } });
+    const { body } = await athletesCsv();
+    expect(body).not.toMatch(/(^|,)"?[=@]/m);
+    expect(read(body).find((p) => p.name === "'=1+1")?.note).toBe("'@sum(A1)");
   });
 });
 

@@ -16,6 +16,7 @@ import { AddDialog } from "./add-dialog";
 import { OLD_AFTER_WEEKS } from "./old-weight";
 
 const ANY = "any";
+const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
 
 /** All athletes: found, filtered, ordered, opened, and several changed at once. */
 export function AthleteList({ page }: { page: AthletePage }) {
@@ -214,6 +215,19 @@ export function AthleteList({ page }: { page: AthletePage }) {
               : isArchive
                 ? "Nobody is in the archive."
                 : "Nobody yet. Add athletes one by one, or paste a list of names."}
+          </p>
+        )}
+        {total > 0 && (
+          <p className="mt-4 text-ink-soft">
+            To take out:{" "}
+            <a href="/export/athletes.csv" download className={FILE_LINK}>
+              athletes
+            </a>{" "}
+            and{" "}
+            <a href="/export/working-weights.csv" download className={FILE_LINK}>
+              working weights
+            </a>{" "}
+            as CSV. The files hold health notes: keep them to yourself.
           </p>
         )}
         {pages > 1 && (
