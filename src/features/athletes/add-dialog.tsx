@@ -1,10 +1,10 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { Dialog } from "radix-ui";
 import { useId, useState, useTransition } from "react";
 import { addAthletesAction } from "@/app/actions";
 import { Button } from "@/ui/button";
+import { Sheet, SheetClose } from "@/ui/sheet";
 
 const FIELD =
   "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink";
@@ -38,70 +38,61 @@ export function AddDialog({
       else router.refresh();
     });
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 w-[28rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-ink bg-chalk p-6"
-        >
-          <Dialog.Title className="mb-3 text-lg font-bold tracking-tight">Add athletes</Dialog.Title>
-          <form
-            className="space-y-3"
-            onSubmit={(e) => {
-              e.preventDefault();
-              send(new FormData(e.currentTarget));
-            }}
-          >
-            <div>
-              <label htmlFor={`${id}-names`} className="condensed mb-1 block text-2xs text-ink-soft">
-                Names, one a line
-              </label>
-              <textarea id={`${id}-names`} name="names" rows={6} className={FIELD} />
-            </div>
-            <div>
-              <label htmlFor={`${id}-group`} className="condensed mb-1 block text-2xs text-ink-soft">
-                Group, an old or a new one
-              </label>
-              <input
-                id={`${id}-group`}
-                name="group"
-                list={`${id}-groups`}
-                autoComplete="off"
-                defaultValue={groups[0] ?? ""}
-                className={FIELD}
-              />
-              <datalist id={`${id}-groups`}>
-                {groups.map((g) => (
-                  <option key={g} value={g} />
-                ))}
-              </datalist>
-            </div>
-            <div>
-              <label htmlFor={`${id}-unit`} className="condensed mb-1 block text-2xs text-ink-soft">
-                They think in
-              </label>
-              <select id={`${id}-unit`} name="unit" className={FIELD}>
-                <option value="kg">Kilograms</option>
-                <option value="lb">Pounds</option>
-              </select>
-            </div>
-            {problem && (
-              <p role="alert" className="font-semibold text-ember">
-                {problem}
-              </p>
-            )}
-            <div className="flex gap-3 pt-1">
-              <Button type="submit" look="main" disabled={isSending}>
-                Add
-              </Button>
-              <Dialog.Close asChild>
-                <Button>Cancel</Button>
-              </Dialog.Close>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Sheet title="Add athletes" open={open} onOpenChange={onOpenChange}>
+      <form
+        className="space-y-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          send(new FormData(e.currentTarget));
+        }}
+      >
+        <div>
+          <label htmlFor={`${id}-names`} className="condensed mb-1 block text-2xs text-ink-soft">
+            Names, one a line
+          </label>
+          <textarea id={`${id}-names`} name="names" rows={6} className={FIELD} />
+        </div>
+        <div>
+          <label htmlFor={`${id}-group`} className="condensed mb-1 block text-2xs text-ink-soft">
+            Group, an old or a new one
+          </label>
+          <input
+            id={`${id}-group`}
+            name="group"
+            list={`${id}-groups`}
+            autoComplete="off"
+            defaultValue={groups[0] ?? ""}
+            className={FIELD}
+          />
+          <datalist id={`${id}-groups`}>
+            {groups.map((g) => (
+              <option key={g} value={g} />
+            ))}
+          </datalist>
+        </div>
+        <div>
+          <label htmlFor={`${id}-unit`} className="condensed mb-1 block text-2xs text-ink-soft">
+            They think in
+          </label>
+          <select id={`${id}-unit`} name="unit" className={FIELD}>
+            <option value="kg">Kilograms</option>
+            <option value="lb">Pounds</option>
+          </select>
+        </div>
+        {problem && (
+          <p role="alert" className="font-semibold text-ember">
+            {problem}
+          </p>
+        )}
+        <div className="flex gap-3 pt-1">
+          <Button type="submit" look="main" disabled={isSending}>
+            Add
+          </Button>
+          <SheetClose asChild>
+            <Button>Cancel</Button>
+          </SheetClose>
+        </div>
+      </form>
+    </Sheet>
   );
 }

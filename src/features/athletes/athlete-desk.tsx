@@ -4,7 +4,6 @@ import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
 import { X } from "lucide-react";
 import Link from "next/link";
 import { useCallback, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
 import { saveAthleteAction, startWarmUpAction, storedAthleteAction } from "@/app/actions";
 import { catalog } from "@/catalog";
 import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
@@ -15,8 +14,7 @@ import type { OpenAthlete } from "@/server/athletes";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
-import { SaveSign, UndoButtons } from "@/ui/save-sign";
-import { SiteHeader } from "@/ui/site-header";
+import { SavedHeader } from "@/ui/saved-header";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { useSavedDraft } from "@/ui/use-saved-draft";
@@ -61,18 +59,11 @@ export function AthleteDesk({ opened }: { opened: OpenAthlete }) {
   const { id } = opened.draft;
   const load = useCallback(() => storedAthleteAction(id), [id]);
   const state = useSavedDraft({ revision: opened.revision, draft: opened.draft }, store, load);
-  const { draft: athlete, change, undo, redo } = state;
+  const { draft: athlete, change } = state;
   const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
-  useHotkeys("mod+z", undo, { preventDefault: true });
-  useHotkeys("mod+shift+z, mod+y", redo, { preventDefault: true });
   return (
     <div className="min-h-dvh">
-      <SiteHeader at="/athletes">
-        <SaveSign state={state} />
-        <span className="flex">
-          <UndoButtons state={state} />
-        </span>
-      </SiteHeader>
+      <SavedHeader at="/athletes" state={state} />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>

@@ -1,7 +1,7 @@
 "use client";
 
 import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
-import { ArrowDown, Plus, Search } from "lucide-react";
+import { Plus, Search } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
@@ -12,6 +12,7 @@ import type { AthletePage } from "@/server/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
 import { SiteHeader } from "@/ui/site-header";
+import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
 import { OLD_AFTER_WEEKS } from "./old-weight";
 
@@ -53,6 +54,9 @@ export function AthleteList({ page }: { page: AthletePage }) {
       router.refresh();
     });
   const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
+  const sortHead = (order: typeof query.order, label: string) => (
+    <SortHead label={label} isOn={query.order === order} onSort={() => go({ order })} />
+  );
   const isArchive = query.show === "archived";
 
   return (
@@ -159,17 +163,12 @@ export function AthleteList({ page }: { page: AthletePage }) {
                     className="block size-4 accent-ink"
                   />
                 </th>
-                <SortHead id="name" label="Name" now={query.order} onSort={(order) => go({ order })} />
-                <SortHead id="group" label="Group" now={query.order} onSort={(order) => go({ order })} />
+                {sortHead("name", "Name")}
+                {sortHead("group", "Group")}
                 <th className="pr-3 font-semibold">Experience</th>
                 <th className="pr-3 text-right font-semibold">Body weight</th>
                 <th className="pr-3 pl-6 font-semibold">To look after</th>
-                <SortHead
-                  id="updated"
-                  label="Last working weight"
-                  now={query.order}
-                  onSort={(order) => go({ order })}
-                />
+                {sortHead("updated", "Last working weight")}
               </tr>
             </thead>
             <tbody>
@@ -246,34 +245,6 @@ export function AthleteList({ page }: { page: AthletePage }) {
       </main>
       <AddDialog open={isAdding} onOpenChange={setAdding} groups={groups.map((g) => g.name)} />
     </div>
-  );
-}
-
-type Order = AthletePage["query"]["order"];
-
-function SortHead({
-  id,
-  label,
-  now,
-  onSort,
-}: {
-  id: Order;
-  label: string;
-  now: Order;
-  onSort: (order: Order) => void;
-}) {
-  const isOn = now === id;
-  return (
-    <th aria-sort={isOn ? "ascending" : "none"} className="pr-3">
-      <button
-        type="button"
-        onClick={() => onSort(id)}
-        className={`inline-flex min-h-9 items-center gap-1 font-semibold hover:text-ink ${isOn ? "text-ink" : ""}`}
-      >
-        {label}
-        <ArrowDown aria-hidden className={`size-3 ${isOn ? "" : "opacity-0"}`} />
-      </button>
-    </th>
   );
 }
 

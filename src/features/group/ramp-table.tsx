@@ -1,6 +1,5 @@
 "use client";
 
-import { ArrowDown } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { catalog } from "@/catalog";
@@ -13,6 +12,7 @@ import type { GroupAthlete } from "@/server/open-group";
 import { heatColour } from "@/ui/heat";
 import { PlateStrip } from "@/ui/plate-strip";
 import { PrintButton } from "@/ui/print-button";
+import { SortHead } from "@/ui/sort-head";
 
 /** One ramp of one athlete. */
 interface Row {
@@ -67,6 +67,14 @@ export function RampTable({
     })
     .sort(ORDERS[order].compare);
   const without = plan.members.filter((m) => m.ramps.every((ramp) => ramp === null || ramp === undefined));
+  const sortHead = (by: Order) => (
+    <SortHead
+      label={ORDERS[by].label}
+      isOn={order === by}
+      order={by === "weight" ? "descending" : "ascending"}
+      onSort={() => setOrder(by)}
+    />
+  );
   const sets = Math.max(0, ...rows.map((r) => r.ramp.sets.length));
   return (
     <section aria-label="Ramps" className="mt-4 print:mt-2">
@@ -92,8 +100,8 @@ export function RampTable({
           </colgroup>
           <thead>
             <tr className="border-b border-ink text-left align-bottom">
-              <SortHead id="name" {...{ order, setOrder }} />
-              <SortHead id="lift" {...{ order, setOrder }} />
+              {sortHead("name")}
+              {sortHead("lift")}
               {Array.from({ length: sets }, (_, i) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a column is its number
                 <th key={i} className="pr-2 text-xs font-semibold text-ink-soft">
@@ -103,7 +111,7 @@ export function RampTable({
                   </span>
                 </th>
               ))}
-              <SortHead id="weight" {...{ order, setOrder }} />
+              {sortHead("weight")}
               <th className="text-right text-xs font-semibold text-ink-soft">
                 <span className="inline-flex min-h-8 items-center">Takes</span>
               </th>
@@ -157,22 +165,6 @@ export function RampTable({
         </p>
       )}
     </section>
-  );
-}
-
-function SortHead({ id, order, setOrder }: { id: Order; order: Order; setOrder: (order: Order) => void }) {
-  const isOn = order === id;
-  return (
-    <th aria-sort={isOn ? (id === "weight" ? "descending" : "ascending") : "none"} className="pr-3">
-      <button
-        type="button"
-        onClick={() => setOrder(id)}
-        className={`inline-flex min-h-8 items-center gap-1 text-xs font-semibold hover:text-ink ${isOn ? "text-ink" : "text-ink-soft"}`}
-      >
-        {ORDERS[id].label}
-        <ArrowDown aria-hidden className={`size-3 ${isOn ? "" : "opacity-0"} print:hidden`} />
-      </button>
-    </th>
   );
 }
 

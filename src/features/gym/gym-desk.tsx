@@ -2,14 +2,12 @@
 
 import Link from "next/link";
 import { useCallback, useEffect, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
 import { saveGymAction, storedGymAction, weightsNotHereAction } from "@/app/actions";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { fail, ok } from "@/core/result";
 import { formatWeight, formatWeights, parseWeight, parseWeights, type Weight, weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
-import { SaveSign, UndoButtons } from "@/ui/save-sign";
-import { SiteHeader } from "@/ui/site-header";
+import { SavedHeader } from "@/ui/saved-header";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
@@ -32,10 +30,8 @@ export function GymDesk({ opened }: { opened: { gym: GymKit; revision: number } 
   const store = useCallback((revision: number, gym: GymKit) => saveGymAction({ revision, gym }), []);
   const load = useCallback(() => storedGymAction(id), [id]);
   const state = useSavedDraft({ revision: opened.revision, draft: opened.gym }, store, load);
-  const { draft: gym, change, undo, redo, save } = state;
+  const { draft: gym, change, save } = state;
   const set = (to: Partial<GymKit>) => change((g) => ({ ...g, ...to }));
-  useHotkeys("mod+z", undo, { preventDefault: true });
-  useHotkeys("mod+shift+z, mod+y", redo, { preventDefault: true });
 
   const [notHere, setNotHere] = useState<NotHere>([]);
   useEffect(() => {
@@ -49,12 +45,7 @@ export function GymDesk({ opened }: { opened: { gym: GymKit; revision: number } 
 
   return (
     <div className="min-h-dvh">
-      <SiteHeader at="/gym">
-        <SaveSign state={state} />
-        <span className="flex">
-          <UndoButtons state={state} />
-        </span>
-      </SiteHeader>
+      <SavedHeader at="/gym" state={state} />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
         <p className="text-sm text-ink-soft">

@@ -1,0 +1,26 @@
+"use client";
+
+import { useHotkeys } from "react-hotkeys-hook";
+import { SaveSign, UndoButtons } from "./save-sign";
+import { SiteHeader } from "./site-header";
+import type { SavedDraft } from "./use-saved-draft";
+
+/** The head of a page that is saved as it is changed, with undo and redo by button and key. */
+export function SavedHeader({
+  at,
+  state,
+}: {
+  at: Parameters<typeof SiteHeader>[0]["at"];
+  state: Omit<SavedDraft<unknown>, "draft" | "change" | "tryOut">;
+}) {
+  useHotkeys("mod+z", state.undo, { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", state.redo, { preventDefault: true });
+  return (
+    <SiteHeader at={at}>
+      <SaveSign state={state} />
+      <span className="flex">
+        <UndoButtons state={state} />
+      </span>
+    </SiteHeader>
+  );
+}
