@@ -124,8 +124,33 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   ).toBeVisible();
 });
 
+test("the library is searched, read from drill to drill, and its place kept in the address", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/library`);
+  const list = page.getByRole("list", { name: "Drills" });
+  const first = list.getByRole("button").first();
+  await expect(async () => {
+    await page.getByRole("searchbox", { name: "Find a drill" }).fill("glute bridge");
+    await expect(first).toHaveText(/glute bridge/i, { timeout: 1000 });
+  }).toPass();
+  await first.click();
+  const reading = page.getByRole("region", { name: "What it is" });
+  await expect(reading.getByRole("heading", { level: 2 })).toHaveText(/glute bridge/i);
+  await reading.getByRole("button").first().click();
+  const next = await reading.getByRole("heading", { level: 2 }).textContent();
+  await page.reload();
+  await expect(reading.getByRole("heading", { level: 2 })).toHaveText(next!);
+  await page.getByRole("radio", { name: "Lifts" }).click();
+  await page.getByRole("button", { name: "Snatch", exact: true }).click();
+  await expect(reading.getByText("Can be ramped with")).toBeVisible();
+  await page.getByRole("radio", { name: "Approaches" }).click();
+  await expect(reading.getByText("In little time")).toBeVisible();
+});
+
 for (const [name, path] of [
   ["the gym", "/gym"],
+  ["the library", "/library?shelf=drills&of=glute-bridge"],
   ["the athletes", "/athletes"],
   ["an athlete", "/athletes/consuelo"],
 ]) {

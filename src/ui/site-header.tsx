@@ -6,6 +6,7 @@ const PLACES = [
   { href: "/", name: "Today" },
   { href: "/athletes", name: "Athletes" },
   { href: "/gym", name: "Gym" },
+  { href: "/library", name: "Library" },
 ] as const;
 
 /** The head of the pages of the desk: the ways between them, and what a page puts beside them. */

@@ -23,6 +23,7 @@ export {
   MOST_TURNS,
   turnsFor,
 } from "./equipment";
+export { type DrillSearch, findDrills } from "./find-drills";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

@@ -1,0 +1,81 @@
+import { catalog } from "@/catalog";
+import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/catalog";
+import { doseOf, formatDose } from "@/core/dose";
+import { DemandBars } from "./demand-bars";
+
+/** A drill to read: what it is for, how it is done, what is easier and harder. */
+export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: string) => void }) {
+  const [sets, amount] = [drill.dose.sets[1], drill.dose.amount[1]];
+  const related = [
+    ...(drill.easier ? [{ id: drill.easier, how: "Easier" }] : []),
+    ...(drill.harder ? [{ id: drill.harder, how: "Harder" }] : []),
+    ...drill.substitutes.map((id) => ({ id, how: "Instead" })),
+  ];
+  const kit = drill.equipment.map((need) => need.map((e) => EQUIPMENT[e].toLowerCase()).join(" or "));
+  return (
+    <article className="space-y-6">
+      <header>
+        <h2 className="text-2xl leading-tight font-bold tracking-tight">{drill.name}</h2>
+        <p className="text-ink-soft">
+          {drill.phases.map((p) => PHASE_NAMES[p]).join(", ")} · usually{" "}
+          {formatDose(doseOf(drill.dose, sets, amount))}
+          {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
+        </p>
+      </header>
+      <section>
+        <h3 className="section-title mb-1">How</h3>
+        <p className="max-w-prose text-sm">{drill.how}</p>
+        <ul className="mt-2 max-w-prose space-y-1">
+          {drill.cues.map((cue) => (
+            <li key={cue} className="flex gap-2">
+              <span aria-hidden className="font-bold text-ink-faint">
+                +
+              </span>
+              {cue}
+            </li>
+          ))}
+          {drill.faults.map((fault) => (
+            <li key={fault} className="flex gap-2 text-ink-soft">
+              <span aria-hidden className="font-bold text-ember">
+                –
+              </span>
+              <span>
+                <span className="sr-only">Watch for: </span>
+                {fault}
+              </span>
+            </li>
+          ))}
+        </ul>
+        {drill.caution && <p className="mt-2 w-fit bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
+        {drill.avoid.length > 0 && (
+          <p className="mt-2 text-ink-soft">
+            Not for who has to look after: {drill.avoid.map((a) => AREAS[a].toLowerCase()).join(", ")}.
+          </p>
+        )}
+      </section>
+      <section>
+        <h3 className="section-title mb-1">Serves</h3>
+        <DemandBars weights={drill.serves} />
+      </section>
+      {related.length > 0 && (
+        <section>
+          <h3 className="section-title mb-1">Beside it</h3>
+          <ul>
+            {related.map(({ id, how }) => (
+              <li key={`${how} ${id}`} className="flex gap-3 py-0.5">
+                <span className="w-16 text-ink-soft">{how}</span>
+                <button
+                  type="button"
+                  onClick={() => onDrill(id)}
+                  className="min-h-6 font-semibold underline underline-offset-4 hover:text-ember"
+                >
+                  {drillById(catalog, id)?.name ?? id}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </article>
+  );
+}

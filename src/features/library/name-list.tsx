@@ -1,0 +1,34 @@
+"use client";
+
+/** Names to choose one from, each with a word beside it. */
+export function NameList({
+  label,
+  items,
+  chosen,
+  note,
+  onChoose,
+}: {
+  label: string;
+  items: readonly { id: string; name: string }[];
+  chosen: string | null;
+  note?: (id: string) => string;
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <ul aria-label={label} className="min-h-0 overflow-y-auto py-3">
+      {items.map(({ id, name }) => (
+        <li key={id} className="border-b border-line">
+          <button
+            type="button"
+            aria-pressed={id === chosen}
+            onClick={() => onChoose(id)}
+            className="flex min-h-9 w-full items-baseline justify-between gap-3 px-2 py-1.5 text-left hover:bg-white aria-pressed:bg-white"
+          >
+            <span className="min-w-0 font-semibold">{name}</span>
+            {note && <span className="condensed shrink-0 text-ink-soft">{note(id)}</span>}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
