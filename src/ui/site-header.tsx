@@ -12,7 +12,7 @@ const PLACES = [
 /** The head of the pages of the desk: the ways between them, and what a page puts beside them. */
 export function SiteHeader({ at, children }: { at: (typeof PLACES)[number]["href"]; children?: ReactNode }) {
   return (
-    <header className="flex min-h-12 flex-wrap items-center gap-x-7 gap-y-1 border-b border-line px-7 print:hidden">
+    <header className="flex min-h-12 flex-wrap items-center gap-x-7 border-b border-line px-7 pt-2 sm:pt-0 print:hidden">
       <Link href="/" aria-label="Iron Step: today">
         <Wordmark />
       </Link>

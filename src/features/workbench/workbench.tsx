@@ -149,11 +149,8 @@ export function Workbench({
           />
         </div>
         <LiftStrip {...{ draft, athlete, gym, at }} plan={session} onLift={goToLift} onEdit={edit} />
-        <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-2 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem] xl:grid-rows-1">
-          <section
-            aria-label="Steps"
-            className="relative min-h-0 overflow-y-auto px-7 pb-4 lg:row-span-2 xl:row-span-1"
-          >
+        <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-1 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
+          <section aria-label="Steps" className="relative min-h-0 overflow-y-auto px-7 pb-4">
             <div className="flex min-h-10 items-center py-1.5">
               <ProofSign proof={proof} plan={session} onEdit={edit} />
             </div>
@@ -167,35 +164,38 @@ export function Workbench({
             />
             <Dropped draft={draft} onEdit={edit} />
           </section>
-          <section
-            id="why"
-            tabIndex={-1}
-            aria-label="Why"
-            className="relative min-h-0 overflow-y-auto border-l border-line px-5 py-4 outline-none focus-visible:bg-white"
-          >
-            <WhyPanel
-              chosen={chosen}
-              plan={plan}
-              draft={draft}
-              gym={gym}
-              weights={weights}
-              onChoose={setWanted}
-              onEdit={edit}
-            />
-          </section>
-          <section
-            aria-label="The plan as a whole"
-            // Scrolls on its own, so it has to be reachable by keyboard.
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
-            tabIndex={0}
-            className="relative min-h-0 space-y-4 overflow-y-auto border-t border-l border-line px-5 py-4 xl:border-t-0"
-          >
-            <ReviewList {...{ found, remedies, written, plan }} onEdit={edit} onChoose={setWanted} />
-            <GivenUp sentences={gaveUp} minutes={draft.minutes} />
-            <Findings findings={session.findings.filter((f) => !REVIEWED.includes(f.code))} />
-            <Coverage coverage={plan.coverage} />
-            <Cautions cautions={cautions} />
-          </section>
+          {/* Where there is no room for three columns the two on the right scroll as one. */}
+          <div className="relative min-h-0 lg:overflow-y-auto xl:contents">
+            <section
+              id="why"
+              tabIndex={-1}
+              aria-label="Why"
+              className="relative min-h-0 border-l border-line px-5 py-4 outline-none focus-visible:bg-white xl:overflow-y-auto"
+            >
+              <WhyPanel
+                chosen={chosen}
+                plan={plan}
+                draft={draft}
+                gym={gym}
+                weights={weights}
+                onChoose={setWanted}
+                onEdit={edit}
+              />
+            </section>
+            <section
+              aria-label="The plan as a whole"
+              // Scrolls on its own, so it has to be reachable by keyboard.
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
+              tabIndex={0}
+              className="relative min-h-0 space-y-4 border-t border-l border-line px-5 py-4 xl:overflow-y-auto xl:border-t-0"
+            >
+              <ReviewList {...{ found, remedies, written, plan }} onEdit={edit} onChoose={setWanted} />
+              <GivenUp sentences={gaveUp} minutes={draft.minutes} />
+              <Findings findings={session.findings.filter((f) => !REVIEWED.includes(f.code))} />
+              <Coverage coverage={plan.coverage} />
+              <Cautions cautions={cautions} />
+            </section>
+          </div>
         </div>
       </main>
       <CompareDialog
