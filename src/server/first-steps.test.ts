@@ -37,6 +37,8 @@ test("an empty hall has nobody", async () => {
 test.each([
   ["no name", { name: "  " }, "name", /Type the athlete's name/],
   ["no weight", { weight: "" }, "weight", /Type a weight/],
+  ["a pull-up without a body weight", { lift: "pull-up" }, "bodyWeight", /Type the body weight/],
+  ["a body weight in words", { bodyWeight: "light" }, "bodyWeight", /Type a number/],
   ["a weight between plates", { weight: "86" }, "weight", /Nearest: 85 kg or 90 kg/],
   ["a weight under the bar", { weight: "15" }, "weight", /Nearest: 20 kg/],
   ["a million pairs", { plates: [{ weight: "20", pairs: 1_000_000 }] }, "plates.0.pairs", /at most 50/],
@@ -65,4 +67,13 @@ test("a good form leads to a first plan", async () => {
     [10000, 2, true],
     [2500, 2, false],
   ]);
+});
+
+test("a lift with one's own body starts from the body weight that was given", async () => {
+  const outcome = await takeFirstSteps({ ...form, lift: "pull-up", bodyWeight: "72.5", weight: "82.5" });
+  if (outcome.kind !== "started") throw new Error(JSON.stringify(outcome));
+  const opened = await openWarmUp(outcome.warmUpId);
+  if (!opened.ok) throw new Error("not opened");
+  expect(opened.value.athlete.bodyWeight).toBe(72500);
+  expect(opened.value.draft.lifts[0]).toMatchObject({ lift: "pull-up", weight: 82500 });
 });

@@ -16,9 +16,22 @@ const typedWeight = z.string().transform((text, context) => {
   return z.NEVER;
 });
 
+/** A weight that need not be known. */
+const typedWeightOrNone = z
+  .string()
+  .default("")
+  .transform((text, context) => {
+    if (text.trim() === "") return null;
+    const parsed = parseWeight(text);
+    if (parsed.ok) return parsed.value;
+    context.addIssue({ code: "custom", message: parsed.error });
+    return z.NEVER;
+  });
+
 const firstStepsSchema = z.strictObject({
   name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
   experience: z.enum(["beginner", "intermediate", "advanced"]),
+  bodyWeight: typedWeightOrNone,
   unit: z.enum(UNIT_SYSTEMS),
   bar: typedWeight,
   plates: z
@@ -49,7 +62,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
       errors: parsed.error.issues.map((i) => ({ path: i.path.join("."), message: i.message })),
     };
   }
-  const { name, experience, unit, bar, lift, sets, reps } = parsed.data;
+  const { name, experience, bodyWeight, unit, bar, lift, sets, reps } = parsed.data;
   const plates = mergePlates(parsed.data.plates).map((p) => ({
     ...usualPlate(p.weight, unit, parsed.data.bumpers),
     ...p,
@@ -67,7 +80,11 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
     equipment: EQUIPMENT_IDS,
   };
   const main = catalog.lifts.find((l) => l.id === lift)!;
-  const kit = liftKit(gym, main, { unit, bodyWeight: null });
+  if (main.implement === "bodyweight" && bodyWeight === null) {
+    const message = "Type the body weight: this lift is done with it.";
+    return { kind: "refused", errors: [{ path: "bodyWeight", message }] };
+  }
+  const kit = liftKit(gym, main, { unit, bodyWeight });
   const checked = kit && checkWorkingWeight(kit, parsed.data.weight);
   if (checked && !checked.ok) {
     const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
@@ -82,7 +99,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
     unit,
     experience,
     birthYear: null,
-    bodyWeight: null,
+    bodyWeight,
     note: "",
     limiters: [],
     areas: [],
@@ -105,7 +122,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
     plates: plates.map((p) => ({ ...p, gymId: gym.id })),
     equipment: gym.equipment.map((equipment) => ({ gymId: gym.id, equipment })),
     group: { id: ids.group, name: athlete.group, place: 0 },
-    athlete: { id: athlete.id, groupId: ids.group, name, unit, experience, note: "" },
+    athlete: { id: athlete.id, groupId: ids.group, name, unit, experience, bodyWeight, note: "" },
     workingWeight: { ...working, athleteId: athlete.id },
     warmUp: {
       id: warmUpId,

@@ -54,6 +54,7 @@ export function FirstSteps() {
     defaultValues: {
       name: "",
       experience: "intermediate",
+      bodyWeight: "",
       unit: "kg",
       bar: COMMON.kg.bar,
       plates: COMMON.kg.plates,
@@ -67,6 +68,7 @@ export function FirstSteps() {
   const { register, handleSubmit, setError, setValue, watch, formState } = form;
   const plates = useFieldArray({ control: form.control, name: "plates" });
   const unit = watch("unit");
+  const isOnBody = mainLifts.find((l) => l.id === watch("lift"))?.implement === "bodyweight";
 
   const submit = handleSubmit(async (values) => {
     const outcome = await firstStepsAction(values);
@@ -91,6 +93,12 @@ export function FirstSteps() {
             <Field label="Name" error={formState.errors.name?.message}>
               <input className={FIELD} autoComplete="off" {...register("name")} />
             </Field>
+            <Field
+              label={`Body weight, ${unit}, if it is known`}
+              error={formState.errors.bodyWeight?.message}
+            >
+              <input className={FIELD} inputMode="decimal" {...register("bodyWeight")} />
+            </Field>
             <Field label="Experience">
               <select className={FIELD} {...register("experience")}>
                 <option value="beginner">Beginner</option>
@@ -114,7 +122,10 @@ export function FirstSteps() {
               <Field label="Reps" error={formState.errors.reps?.message}>
                 <input className={FIELD} inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
               </Field>
-              <Field label={`Weight, ${unit}`} error={formState.errors.weight?.message}>
+              <Field
+                label={isOnBody ? `In all, ${unit}` : `Weight, ${unit}`}
+                error={formState.errors.weight?.message}
+              >
                 <input className={FIELD} inputMode="decimal" {...register("weight")} />
               </Field>
             </div>
