@@ -21,10 +21,10 @@ test("from nothing to a first plan", async ({ page }) => {
   await page.getByLabel("Name").fill("Ada");
   await page.getByLabel("Unit").selectOption("lb");
   await expect(page.getByLabel("Bar, lb")).toHaveValue("45");
-  await page.getByLabel("Weight, lb").fill("226");
+  await page.getByRole("textbox", { name: /^Weight, lb/ }).fill("226");
   await page.getByRole("button", { name: "Plan the warm-up" }).click();
   await expect(page.getByText("Nearest: 225 lb or 230 lb.")).toBeVisible();
-  await page.getByLabel("Weight, lb").fill("225");
+  await page.getByRole("textbox", { name: /^Weight, lb/ }).fill("225");
   await page.getByRole("button", { name: "Plan the warm-up" }).click();
 
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Ada: Back squat");
