@@ -90,6 +90,9 @@ test("athletes and working weights are taken out as files", async ({ page }) => 
   const loading = page.waitForEvent("download");
   await page.getByRole("link", { name: "working weights" }).click();
   expect((await loading).suggestedFilename()).toBe("working-weights.csv");
+  const plan = await page.request.get(`${server.url}/card/today-rashid/plan.md`);
+  expect(plan.headers()["content-type"]).toContain("text/markdown");
+  expect(await plan.text()).toContain("## Back squat");
   const missing = await page.request.get(`${server.url}/export/secrets.csv`);
   expect(missing.status()).toBe(404);
 });

@@ -8,6 +8,7 @@ import { today } from "./day";
 import { listToday } from "./list-today";
 import { openGroup } from "./open-group";
 import { openWarmUp, parseDraft } from "./open-workbench";
+import { planMarkdown } from "./plan-markdown";
 import { saveDraft } from "./save-draft";
 import { restartWarmUp, startWarmUp } from "./start-warm-up";
 
@@ -51,6 +52,36 @@ describe("the demo hall", () => {
     const db = await database();
     const rows = await db.select().from(warmUp).where(eq(warmUp.day, "2031-05-06"));
     expect(rows).toHaveLength(29);
+  });
+});
+
+describe("a warm-up as Markdown", () => {
+  const lines = (markdown: string, from: string) => markdown.split("\n").filter((l) => l.startsWith(from));
+
+  test("has every drill, every ramp set with its plates, and the cautions", async () => {
+    const opened = await open("today-rashid");
+    const markdown = planMarkdown(opened);
+    expect(lines(markdown, "# ")).toEqual(["# Rashid al-Amin"]);
+    expect(lines(markdown, "## ")).toEqual(["## Back squat", "## Bench press", "## Cautions"]);
+    expect(markdown).toMatch(/\| 20 kg \| × 8 \| empty \| Empty bar \| 30 s \|/);
+    expect(markdown).toMatch(/\| 147.5 kg \| work \|/);
+    expect(markdown).toMatch(/- Chest pain/);
+    // Every row of a table has as many cells as its head.
+    const rows = lines(markdown, "|");
+    const cells = rows.map((r) => r.replaceAll("\\|", "").split("|").length);
+    for (const [i, r] of rows.entries())
+      if (/^\| (Drill|At|Ramp) /.test(r)) expect(cells[i + 1]).toBe(cells[i]);
+  });
+
+  test("lets a name say nothing but itself", async () => {
+    const opened = await open("today-ilse");
+    const markdown = planMarkdown({ ...opened, athlete: { ...opened.athlete, name: "A | <b>B</b>\n# C" } });
+    expect(markdown.split("\n")[0]).toBe("# A \\| \\<b\\>B\\</b\\> \\# C");
+  });
+
+  test("of weights without plates has no column for them", async () => {
+    const markdown = planMarkdown(await open("today-margit"));
+    expect(markdown).toMatch(/\| [\d.]+ kg a hand \| × \d+ \| Take the [\d.]+ kg pair \|/);
   });
 });
 

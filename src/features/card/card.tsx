@@ -40,7 +40,15 @@ export function Card({ opened }: { opened: OpenWarmUp }) {
           <ArrowLeft aria-hidden className="size-4" />
           Workbench
         </Link>
-        <PrintButton />
+        <span className="flex items-center gap-4">
+          <a
+            href={`/card/${opened.id}/plan.md`}
+            className="text-ink-soft underline underline-offset-4 hover:text-ink"
+          >
+            As Markdown
+          </a>
+          <PrintButton />
+        </span>
       </header>
       <main className="mx-auto max-w-[50rem] overflow-x-auto bg-white px-4 py-8 sm:px-10 print:overflow-visible print:max-w-none print:p-0">
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
