@@ -85,6 +85,40 @@ test("athletes are pasted, found, moved and archived together", async ({ page })
   await expect(page.getByRole("link", { name: "Oke Brandt" })).toBeVisible();
 });
 
+test("a file is looked at, mended by its columns, taken in and taken back", async ({ page }) => {
+  await page.goto(`${server.url}/athletes`);
+  const sheet = page.getByRole("dialog", { name: "Take in a file" });
+  await expect(async () => {
+    if (!(await sheet.isVisible())) await page.getByRole("button", { name: "Take in a file" }).click();
+    await expect(sheet).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  const file = (text: string | Buffer, name = "people.csv") => ({
+    name,
+    mimeType: "text/csv",
+    buffer: Buffer.from(text),
+  });
+  const input = sheet.getByLabel(/^CSV of athletes/);
+  await input.setInputFiles(file(Buffer.alloc(20_000_000, "x"), "huge.csv"));
+  await expect(sheet.getByRole("alert")).toHaveText(/over 500 kB/);
+  await input.setInputFiles(file(Buffer.from([0x42, 0xe9, 0x0a, 0x42, 0xe9])));
+  await expect(sheet.getByRole("alert")).toHaveText(/in UTF-8/);
+  await input.setInputFiles(file("who,lift,weight\nPia Holm,Deadlift,100\nLeif Roos,Deadlift,"));
+  await expect(sheet.getByText("Say which column holds the names.")).toBeVisible();
+  await sheet.getByRole("combobox", { name: "Name" }).click();
+  await page.getByRole("option", { name: "who" }).click();
+  await expect(sheet.getByText("Deadlift: there is no weight.")).toBeVisible();
+  await expect(sheet.getByRole("button", { name: "Take it in" })).toBeDisabled();
+  await input.setInputFiles(file("name,lift,weight\nPia Holm,Deadlift,100\nLeif Roos,Deadlift,90"));
+  await expect(sheet.getByText("2 new, 0 known, 2 working weights.")).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => v.id)).toEqual([]);
+  await sheet.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByText("2 athletes taken in.")).toBeVisible();
+  await expect(page.getByRole("link", { name: "Pia Holm" })).toBeVisible();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(page.getByRole("link", { name: "Pia Holm" })).toBeHidden();
+});
+
 test("athletes and working weights are taken out as files", async ({ page }) => {
   await page.goto(`${server.url}/athletes`);
   const loading = page.waitForEvent("download");

@@ -4,6 +4,7 @@ import { redirect } from "next/navigation";
 import { addAthletesFromList, changeSeveral, openAthlete, saveAthlete } from "@/server/athletes";
 import { takeFirstSteps } from "@/server/first-steps";
 import { openGymKit } from "@/server/gym-kit";
+import { importAthletes, previewImport, undoAthleteImport } from "@/server/import-athletes";
 import { openWarmUp } from "@/server/open-workbench";
 import { saveDraft } from "@/server/save-draft";
 import { saveGym, weightsNotHere } from "@/server/save-gym";
@@ -11,6 +12,18 @@ import { restartWarmUp, startWarmUp } from "@/server/start-warm-up";
 
 export async function saveAthleteAction(request: unknown) {
   return saveAthlete(request);
+}
+
+export async function previewImportAction(request: unknown) {
+  return previewImport(request);
+}
+
+export async function importAthletesAction(request: unknown) {
+  return importAthletes(request);
+}
+
+export async function undoImportAction(request: unknown) {
+  return undoAthleteImport(request);
 }
 
 /** An athlete as stored now. */

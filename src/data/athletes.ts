@@ -200,3 +200,91 @@ export async function readEverybody() {
     weights: weightsOf(a.id).map((w) => ({ ...w, weight: w.weight as Weight })),
   }));
 }
+
+/** What an import stores: new groups and athletes, fields of old ones, working weights of both. */
+export interface ImportRows {
+  groups: (typeof trainingGroup.$inferInsert)[];
+  added: (typeof athlete.$inferInsert)[];
+  changed: { id: string; to: Partial<typeof athlete.$inferInsert> }[];
+  weights: (typeof workingWeight.$inferInsert)[];
+}
+
+type Statement = Parameters<Awaited<ReturnType<typeof database>>["batch"]>[0][number];
+
+/** Runs statements together or not at all. */
+async function together(db: Awaited<ReturnType<typeof database>>, statements: Statement[]): Promise<void> {
+  const [first, ...rest] = statements;
+  if (first) await db.batch([first, ...rest]);
+}
+
+/** Stores an import, all or nothing. Returns what it takes to undo it. */
+export async function applyImport(rows: ImportRows) {
+  return write(async (db) => {
+    const changedIds = rows.changed.map((c) => c.id);
+    const before = {
+      athletes: changedIds.length
+        ? await db.select().from(athlete).where(inArray(athlete.id, changedIds))
+        : [],
+      weights: changedIds.length
+        ? await db.select().from(workingWeight).where(inArray(workingWeight.athleteId, changedIds))
+        : [],
+    };
+    await together(db, [
+      ...(rows.groups.length > 0 ? [db.insert(trainingGroup).values(rows.groups)] : []),
+      ...(rows.added.length > 0 ? [db.insert(athlete).values(rows.added)] : []),
+      ...rows.changed.map(({ id, to }) =>
+        db
+          .update(athlete)
+          .set({ ...to, revision: sql`${athlete.revision} + 1` })
+          .where(eq(athlete.id, id)),
+      ),
+      ...rows.weights.map((w) =>
+        db
+          .insert(workingWeight)
+          .values(w)
+          .onConflictDoUpdate({
+            target: [workingWeight.athleteId, workingWeight.lift, workingWeight.day],
+            set: { weight: w.weight, reps: w.reps, sets: w.sets, rir: w.rir },
+          }),
+      ),
+    ]);
+    return { ...before, added: rows.added.map((a) => a.id), groups: rows.groups.map((g) => g.id) };
+  });
+}
+
+/** Takes an import back, except from athletes that have been changed since. */
+export async function undoImport(before: Awaited<ReturnType<typeof applyImport>>): Promise<void> {
+  await write(async (db) => {
+    const ids = before.athletes.map((a) => a.id);
+    const now = ids.length ? await db.select().from(athlete).where(inArray(athlete.id, ids)) : [];
+    const unchanged = before.athletes.filter((old) =>
+      now.some((a) => a.id === old.id && a.revision === old.revision + 1),
+    );
+    await together(db, [
+      ...(before.added.length > 0
+        ? [db.delete(athlete).where(and(inArray(athlete.id, before.added), eq(athlete.revision, 0)))]
+        : []),
+      ...unchanged.flatMap((old) => {
+        const weights = before.weights.filter((w) => w.athleteId === old.id);
+        return [
+          db
+            .update(athlete)
+            .set({ ...old, revision: old.revision + 2 })
+            .where(eq(athlete.id, old.id)),
+          db.delete(workingWeight).where(eq(workingWeight.athleteId, old.id)),
+          ...(weights.length > 0 ? [db.insert(workingWeight).values(weights)] : []),
+        ];
+      }),
+      ...before.groups.map((id) =>
+        db
+          .delete(trainingGroup)
+          .where(
+            and(
+              eq(trainingGroup.id, id),
+              sql`not exists (select 1 from ${athlete} where ${athlete.groupId} = ${id})`,
+            ),
+          ),
+      ),
+    ]);
+  });
+}

@@ -1,11 +1,11 @@
 "use client";
 
 import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
-import { Plus, Search } from "lucide-react";
+import { FileUp, Plus, Search } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { changeSeveralAction } from "@/app/actions";
+import { changeSeveralAction, undoImportAction } from "@/app/actions";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { formatWeight, type Weight } from "@/core/units";
 import type { AthletePage } from "@/server/athletes";
@@ -14,6 +14,7 @@ import { LabelledChoice } from "@/ui/choice";
 import { SiteHeader } from "@/ui/site-header";
 import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
+import { ImportDialog } from "./import-dialog";
 import { OLD_AFTER_WEEKS } from "./old-weight";
 
 const ANY = "any";
@@ -26,6 +27,8 @@ export function AthleteList({ page }: { page: AthletePage }) {
   const [isLoading, startLoading] = useTransition();
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [isAdding, setAdding] = useState(false);
+  const [isImporting, setImporting] = useState(false);
+  const [taken, setTaken] = useState<{ people: number; token: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
   const go = (to: Partial<typeof query>) => {
@@ -73,10 +76,16 @@ export function AthleteList({ page }: { page: AthletePage }) {
               {query.q && ` with “${query.q}” in the name`}
             </p>
           </div>
-          <Button look="main" onClick={() => setAdding(true)}>
-            <Plus aria-hidden className="size-4" />
-            Add athletes
-          </Button>
+          <div className="flex gap-3">
+            <Button onClick={() => setImporting(true)}>
+              <FileUp aria-hidden className="size-4" />
+              Take in a file
+            </Button>
+            <Button look="main" onClick={() => setAdding(true)}>
+              <Plus aria-hidden className="size-4" />
+              Add athletes
+            </Button>
+          </div>
         </div>
         <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
           <search>
@@ -143,6 +152,22 @@ export function AthleteList({ page }: { page: AthletePage }) {
               {isArchive ? "Take out of the archive" : "Archive"}
             </Button>
           </div>
+        )}
+        {taken && (
+          <p role="status" className="mt-4 flex w-fit items-center gap-4 bg-ochre-wash px-3 py-2">
+            {taken.people === 1 ? "1 athlete" : `${taken.people} athletes`} taken in.
+            <Button
+              onClick={() =>
+                startLoading(async () => {
+                  await undoImportAction({ token: taken.token });
+                  setTaken(null);
+                  router.refresh();
+                })
+              }
+            >
+              Take it back
+            </Button>
+          </p>
         )}
         {problem && (
           <p role="alert" className="mt-2 font-semibold text-ember">
@@ -243,6 +268,14 @@ export function AthleteList({ page }: { page: AthletePage }) {
           </nav>
         )}
       </main>
+      <ImportDialog
+        open={isImporting}
+        onOpenChange={setImporting}
+        onDone={(people, token) => {
+          setTaken({ people, token });
+          router.refresh();
+        }}
+      />
       <AddDialog open={isAdding} onOpenChange={setAdding} groups={groups.map((g) => g.name)} />
     </div>
   );

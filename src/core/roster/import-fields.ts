@@ -1,0 +1,22 @@
+/** The longest file that is taken in at a time. */
+export const MOST_IMPORT_CHARACTERS = 500_000;
+
+/** What a column may hold, and the heads by which it is known. */
+export const IMPORT_FIELDS = [
+  { id: "name", label: "Name", heads: ["name", "athlete"] },
+  { id: "group", label: "Group", heads: ["group", "team", "squad"] },
+  { id: "experience", label: "Experience", heads: ["experience", "level"] },
+  { id: "unit", label: "Unit", heads: ["unit", "units"] },
+  { id: "bodyWeight", label: "Body weight", heads: ["body weight", "bodyweight"] },
+  { id: "birthYear", label: "Born in", heads: ["birth year", "born", "born in"] },
+  { id: "lift", label: "Lift", heads: ["lift", "exercise"] },
+  { id: "weight", label: "Working weight", heads: ["weight", "working weight", "load"] },
+  { id: "sets", label: "Sets", heads: ["sets"] },
+  { id: "reps", label: "Reps", heads: ["reps", "repetitions"] },
+  { id: "rir", label: "In reserve", heads: ["in reserve", "rir"] },
+  { id: "day", label: "Day", heads: ["day", "date"] },
+] as const;
+export type ImportField = (typeof IMPORT_FIELDS)[number]["id"];
+
+/** Which column holds what; a field that is absent is not in the file. */
+export type ImportColumns = Partial<Record<ImportField, number>>;
