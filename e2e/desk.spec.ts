@@ -146,7 +146,9 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   await page.keyboard.press("Enter");
   await saved(page);
   const other = await context.newPage();
+  const looked = other.waitForResponse((r) => r.request().method() === "POST");
   await other.goto(`${server.url}/athletes/soraya`);
+  await looked;
   await expect(other.getByRole("heading", { name: "Soraya Haddadi-Lund" })).toBeVisible();
   await enter(other, "Name", "Soraya H.");
   await saved(other);

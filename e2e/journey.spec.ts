@@ -236,7 +236,12 @@ test("the whole journey by keyboard alone", async ({ page }) => {
 test("two windows: no change vanishes unseen", async ({ context }) => {
   const one = await context.newPage();
   const two = await context.newPage();
-  for (const page of [one, two]) await page.goto(`${server.url}/warm-up/today-bogdan`);
+  for (const page of [one, two]) {
+    // Each looks once at what is stored when it opens; what comes after that is a change of the other.
+    const looked = page.waitForResponse((r) => r.request().method() === "POST");
+    await page.goto(`${server.url}/warm-up/today-bogdan`);
+    await looked;
+  }
   await type(one, "Reps", "5");
   await saved(one);
   await type(two, "Sets", "7");
