@@ -157,6 +157,14 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   await expect(page.getByRole("alert").filter({ hasText: "Changed in another window." })).toBeVisible();
   await page.getByRole("button", { name: "Show that version" }).click();
   await expect(page.getByRole("heading", { name: "Soraya H." })).toBeVisible();
+  // A window that comes to the front takes up what the other has saved.
+  await enter(page, "Name", "Soraya L.");
+  await expect(page.getByRole("heading", { name: "Soraya L." })).toBeVisible();
+  await saved(page);
+  await expect(async () => {
+    await other.evaluate(() => window.dispatchEvent(new Event("focus")));
+    await expect(other.getByRole("heading", { name: "Soraya L." })).toBeVisible({ timeout: 1000 });
+  }).toPass();
   await page.getByRole("button", { name: "Today's warm-up" }).click();
   await expect(
     page.getByText(/Low back is to be avoided and the Romanian deadlift loads it/).first(),

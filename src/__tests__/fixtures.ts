@@ -13,6 +13,7 @@ import {
 } from "@/core/plates";
 import type { RampLift, RampRequest } from "@/core/ramp";
 import { type Weight, weight } from "@/core/units";
+import type { AthleteRecord, GymKit } from "@/core/warm-up";
 
 const none = 0 as Weight;
 
@@ -188,4 +189,39 @@ export function nameOnFailure(request: PlanRequest, check: () => void): void {
       `${what}; ${by.id}; ${kit}; ${JSON.stringify(rest)}\n${(error as Error).message}`;
     throw error;
   }
+}
+
+/** A kg gym with two pairs of each plate and nothing but a bar. */
+export function gymWith(plates: readonly number[], equipment: GymKit["equipment"]): GymKit {
+  const look = { colour: "#000000", diameterMm: 450, thicknessMm: 30 };
+  return {
+    id: "g",
+    name: "Gym",
+    unit: "kg",
+    bar: { name: "Bar", weight: weight(20), collar: none },
+    plates: plates.map((kg) => ({ ...plate(kg, 2, kg >= 20), ...look })),
+    dumbbells: [],
+    sledge: null,
+    stack: null,
+    help: [],
+    equipment,
+  };
+}
+
+/** An athlete of whom nothing is known but what is given. */
+export function athleteWith(known: Partial<AthleteRecord>): AthleteRecord {
+  return {
+    id: "a",
+    name: "Athlete",
+    group: "Group",
+    unit: "kg",
+    experience: "intermediate",
+    birthYear: null,
+    bodyWeight: null,
+    note: "",
+    limiters: [],
+    areas: [],
+    workingWeights: [],
+    ...known,
+  };
 }

@@ -6,9 +6,17 @@ import { readAthlete } from "@/data/athletes";
 
 type StoredAthlete = NonNullable<Awaited<ReturnType<typeof readAthlete>>>;
 
-/** A stored athlete as the core knows one. Demands and areas that no longer exist are left out. */
-function toRecord(row: StoredAthlete): AthleteRecord {
+/** What an athlete is limited by and has to look after; demands and areas that no longer exist are left out. */
+export function bodyOf(row: Pick<StoredAthlete, "limiters" | "areas">) {
   const isArea = (id: string): id is AreaId => (AREA_IDS as string[]).includes(id);
+  return {
+    limiters: row.limiters.map((l) => l.demand).filter(isDemandId),
+    areas: row.areas.flatMap(({ area, level }) => (isArea(area) ? [{ area, level }] : [])),
+  };
+}
+
+/** A stored athlete as the core knows one. */
+function toRecord(row: StoredAthlete): AthleteRecord {
   const latest = row.weights.filter((w, i) => row.weights.findIndex((o) => o.lift === w.lift) === i);
   return {
     id: row.id,
@@ -19,8 +27,7 @@ function toRecord(row: StoredAthlete): AthleteRecord {
     birthYear: row.birthYear,
     bodyWeight: row.bodyWeight as Weight | null,
     note: row.note,
-    limiters: row.limiters.map((l) => l.demand).filter(isDemandId),
-    areas: row.areas.flatMap(({ area, level }) => (isArea(area) ? [{ area, level }] : [])),
+    ...bodyOf(row),
     workingWeights: latest.map((w) => ({ ...w, weight: w.weight as Weight })),
   };
 }

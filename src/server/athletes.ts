@@ -1,6 +1,4 @@
 import { z } from "zod";
-import { AREA_IDS, type AreaId } from "@/core/catalog";
-import { isDemandId } from "@/core/demands";
 import type { SaveOutcome } from "@/core/result";
 import { UNIT_SYSTEMS, type Weight } from "@/core/units";
 import {
@@ -12,6 +10,7 @@ import {
   readAthlete,
   updateAthlete,
 } from "@/data/athletes";
+import { bodyOf } from "./athlete-record";
 import { today } from "./day";
 import { type AthleteDraft, athleteSchema } from "./schemas/athlete";
 import { firstProblem } from "./schemas/draft";
@@ -27,7 +26,6 @@ const listSchema = z.object({
   order: z.enum(ATHLETE_ORDERS).catch("group"),
   page: z.coerce.number().int().min(1).catch(1),
 });
-export type AthleteListQuery = z.output<typeof listSchema>;
 
 /** A page of athletes, searched, filtered and ordered as the address says. */
 export async function listAthletePage(params: Record<string, string | string[] | undefined>) {
@@ -52,7 +50,6 @@ export type AthletePage = Awaited<ReturnType<typeof listAthletePage>>;
 export async function openAthlete(id: string) {
   const [row, groups] = await Promise.all([readAthlete(id), listGroups()]);
   if (!row) return null;
-  const isArea = (area: string): area is AreaId => (AREA_IDS as string[]).includes(area);
   const draft: AthleteDraft = {
     id: row.id,
     name: row.name,
@@ -63,8 +60,7 @@ export async function openAthlete(id: string) {
     experience: row.experience,
     note: row.note,
     archived: row.archived,
-    limiters: row.limiters.map((l) => l.demand).filter(isDemandId),
-    areas: row.areas.flatMap(({ area, level }) => (isArea(area) ? [{ area, level }] : [])),
+    ...bodyOf(row),
     weights: row.weights.map(({ athleteId: _, ...w }) => ({ ...w, weight: w.weight as Weight })),
   };
   return { draft, revision: row.revision, groups, day: today() };

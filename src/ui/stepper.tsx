@@ -1,13 +1,11 @@
 "use client";
 
 import { Minus, Plus } from "lucide-react";
-import { useEffect, useId, useState } from "react";
+import { useId } from "react";
 import type { Result } from "@/core/result";
+import { useTyped } from "./use-typed";
 
-/**
- * A number that can be typed and stepped. What is typed is read when the field is left or Enter is pressed;
- * while it cannot be taken, the message below says what to do and the value stays as it was.
- */
+/** A number that can be typed and stepped. What is typed is read when the field is left or Enter is pressed. */
 export function Stepper<T>({
   label,
   value,
@@ -43,22 +41,7 @@ export function Stepper<T>({
   placeholder?: string;
 }) {
   const id = useId();
-  const shown = format(value);
-  const [text, setText] = useState(shown);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => {
-    setText(shown);
-    setError(null);
-  }, [shown]);
-
-  const take = (typed: string) => {
-    if (typed === shown) return setError(null);
-    const parsed = parse(typed);
-    if (!parsed.ok) return setError(parsed.error);
-    setError(null);
-    setText(format(parsed.value));
-    onChange(parsed.value);
-  };
+  const { text, error, type, take, choose, reset } = useTyped(value, format, parse, onChange);
   const step = (direction: 1 | -1) => {
     const to = next(value, direction);
     if (to !== null) onChange(to);
@@ -94,15 +77,12 @@ export function Stepper<T>({
           aria-describedby={error ? `${id}-error` : undefined}
           style={{ width }}
           className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => type(e.target.value)}
           onBlur={(e) => take(e.target.value)}
           onFocus={(e) => e.target.select()}
           onKeyDown={(e) => {
-            if (e.key === "Enter") take(text);
-            if (e.key === "Escape") {
-              setText(shown);
-              setError(null);
-            }
+            if (e.key === "Enter") take();
+            if (e.key === "Escape") reset();
             if (e.key === "ArrowUp" || e.key === "ArrowDown") {
               e.preventDefault();
               step(e.key === "ArrowUp" ? 1 : -1);
@@ -136,11 +116,7 @@ export function Stepper<T>({
                   key={format(offer)}
                   type="button"
                   className="rounded-xs border border-line-strong px-2 py-1 font-semibold hover:border-ink"
-                  onClick={() => {
-                    setText(format(offer));
-                    setError(null);
-                    onChange(offer);
-                  }}
+                  onClick={() => choose(offer)}
                 >
                   {format(offer)} {suffix}
                 </button>

@@ -1,12 +1,10 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
+import { useId } from "react";
 import type { Result } from "@/core/result";
+import { useTyped } from "./use-typed";
 
-/**
- * Something that is typed. It is read when the field is left or Enter is pressed; while it cannot be taken, the
- * message below says what to do and the value stays as it was.
- */
+/** Something that is typed, read when the field is left or Enter is pressed; see `useTyped`. */
 export function TextField<T>({
   label,
   value,
@@ -28,29 +26,14 @@ export function TextField<T>({
   className?: string;
 }) {
   const id = useId();
-  const shown = format(value);
-  const [text, setText] = useState(shown);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => {
-    setText(shown);
-    setError(null);
-  }, [shown]);
-
-  const take = () => {
-    if (text === shown) return setError(null);
-    const parsed = parse(text);
-    if (!parsed.ok) return setError(parsed.error);
-    setError(null);
-    setText(format(parsed.value));
-    onChange(parsed.value);
-  };
+  const { text, error, type, take, reset } = useTyped(value, format, parse, onChange);
   const field = {
     id,
     value: text,
     autoComplete: "off",
     "aria-invalid": error !== null,
     "aria-describedby": error || note ? `${id}-note` : undefined,
-    onBlur: take,
+    onBlur: () => take(),
     className:
       "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink aria-invalid:border-ember",
   };
@@ -60,17 +43,14 @@ export function TextField<T>({
         {label}
       </label>
       {lines > 1 ? (
-        <textarea {...field} rows={lines} onChange={(e) => setText(e.target.value)} />
+        <textarea {...field} rows={lines} onChange={(e) => type(e.target.value)} />
       ) : (
         <input
           {...field}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => type(e.target.value)}
           onKeyDown={(e) => {
             if (e.key === "Enter") take();
-            if (e.key === "Escape") {
-              setText(shown);
-              setError(null);
-            }
+            if (e.key === "Escape") reset();
           }}
         />
       )}

@@ -1,4 +1,5 @@
 import type { Problem } from "./problem";
+import { relaxationRows } from "./relaxation-rows";
 
 const FEASIBLE = 1e-7;
 const PIVOT = 1e-8;
@@ -62,53 +63,8 @@ export class Relaxation {
    * @param options the options that are left to choose from; the others count as not chosen.
    */
   constructor(problem: Problem, options: readonly number[]) {
-    const { goals, limits } = problem;
-    const columnOf = new Map(options.map((o, j) => [o, j]));
-    const pieces = goals.flatMap((goal, g) => {
-      let from = 0;
-      return goal.pieces.map(({ upTo, slope }) => {
-        const piece = { goal: g, most: upTo - from, slope };
-        from = upTo;
-        return piece;
-      });
-    });
+    const { rows, pieces, emptyGoals, familyRows, scarceRow } = relaxationRows(problem, options);
     const n = options.length + pieces.length;
-
-    const rows: { terms: [column: number, amount: number][]; most: number; slackMost: number }[] = [];
-    const goalRows = goals.map(() => ({ terms: [] as [number, number][], most: 0, slackMost: Infinity }));
-    const limitRows = limits.map(({ most }) => ({
-      terms: [] as [number, number][],
-      most,
-      slackMost: Number.POSITIVE_INFINITY,
-    }));
-    options.forEach((o, j) => {
-      for (const { index, amount } of problem.options[o]!.gives) goalRows[index]!.terms.push([j, -amount]);
-      for (const { index, amount } of problem.options[o]!.uses) limitRows[index]!.terms.push([j, amount]);
-    });
-    pieces.forEach((p, k) => {
-      goalRows[p.goal]!.terms.push([options.length + k, 1]);
-    });
-    rows.push(...goalRows.filter((row, g) => row.terms.length > goals[g]!.pieces.length));
-    const emptyGoals = new Set(
-      goals.flatMap((goal, g) => (goalRows[g]!.terms.length > goal.pieces.length ? [] : [g])),
-    );
-    const familyRows: number[] = [];
-    let scarceRow = -1;
-    for (const [l, row] of limitRows.entries()) {
-      if (l === problem.scarce && row.terms.length > 0 && Number.isFinite(row.most)) scarceRow = rows.length;
-      else if (row.terms.reduce((sum, [, a]) => sum + a, 0) <= row.most) continue;
-      if (row.most === 1 && row.terms.every(([, a]) => a === 1)) {
-        row.slackMost = 1;
-        familyRows.push(rows.length);
-      }
-      rows.push(row);
-    }
-    for (const row of partnerRows(problem, options, columnOf)) rows.push(row);
-    for (const list of problem.required) {
-      const terms = list.flatMap((o) => (columnOf.has(o) ? [[columnOf.get(o)!, 1] as [number, number]] : []));
-      rows.push({ terms, most: 1, slackMost: 0 });
-    }
-
     const m = rows.length;
     this.rows = m;
     this.columns = n;
@@ -400,26 +356,4 @@ export class Relaxation {
     }
     return { down: down * value, up: up * (1 - value) };
   }
-}
-
-/** Rows that keep options from being chosen without a partner; options of one family share one. */
-function partnerRows(problem: Problem, options: readonly number[], columnOf: ReadonlyMap<number, number>) {
-  const groups = new Map<string, { options: number[]; partners: readonly number[] }>();
-  for (const o of options) {
-    const { partners, uses } = problem.options[o]!;
-    if (!partners) continue;
-    const family = uses.findLast((u) => u.amount === 1 && problem.limits[u.index]!.most === 1);
-    const key = family ? `${family.index} ${partners.join()}` : `alone ${o}`;
-    const group = groups.get(key) ?? { options: [], partners };
-    group.options.push(o);
-    groups.set(key, group);
-  }
-  return [...groups.values()].map((group) => ({
-    terms: [
-      ...group.options.map((o) => [columnOf.get(o)!, 1] as [number, number]),
-      ...group.partners.flatMap((p) => (columnOf.has(p) ? [[columnOf.get(p)!, -1] as [number, number]] : [])),
-    ],
-    most: 0,
-    slackMost: Number.POSITIVE_INFINITY,
-  }));
 }

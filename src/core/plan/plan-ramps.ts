@@ -3,6 +3,7 @@ import type { Lift } from "../catalog";
 import {
   type AdditionId,
   adjustRamp,
+  FIRST_AT_MOST,
   FIRST_JUMP_SHARE,
   planRamp,
   type Ramp,
@@ -113,9 +114,6 @@ function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp |
   );
   return worse || climbsTooFast(request, place, shorter, ramp) ? null : shorter;
 }
-
-/** The first loaded set of a ramp that has to hurry stays at this share of the working weight or below. */
-const FIRST_AT_MOST = 0.6;
 
 /** Whether a shorter ramp starts too heavy or makes a jump that the longer one did not. */
 function climbsTooFast(request: PlanRequest, place: number, shorter: Ramp, longer: Ramp): boolean {

@@ -2,11 +2,12 @@ import { isBarKit, loadableWeights, loadTable, type Stack, stackMoves } from "..
 import type { Finding } from "../result";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { standsAtFullHeight } from "./check-working-weight";
-import { type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";
-import { SECONDS_PER_MOVE } from "./constants";
+import { ANY_JUMPS, type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";
+import { FIRST_AT_MOST, SECONDS_PER_MOVE } from "./constants";
 import { describeSets } from "./describe-sets";
 import { rampFindings } from "./findings";
 import { fitLoads, type LoadsWanted } from "./fit-loads";
+import { stepsTo } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits, rampLimits } from "./limits";
 import { assembleRamp, planRamp } from "./plan-ramp";
 import { RAMP_STYLES, topOf } from "./styles";
@@ -37,9 +38,6 @@ export interface Adjustment {
 export function doneSets(ramp: Ramp, sets: number): DoneSet[] {
   return ramp.sets.slice(0, sets).map(({ weight, reps, perSide }) => ({ weight, reps, perSide }));
 }
-
-/** The first loaded set of a ramp in a hurry stays at this share of the working weight or below. */
-const FIRST_AT_MOST = 0.6;
 
 /**
  * A ramp planned anew from what has been done: the done sets stay as they were, the rest leads from the heaviest of
@@ -215,13 +213,7 @@ function idealsFrom(request: RampRequest, reached: Weight, sets: number): number
   const W = request.working.weight;
   const { jumpRatio } = RAMP_STYLES[request.style];
   const top = Math.max(W * topOf(request.style, request.working.reps), reached + (W - reached) / 2);
-  let parts = 0;
-  for (let i = 0; i < sets; i++) parts += jumpRatio ** i;
-  let at: number = reached;
-  return Array.from({ length: sets }, (_, i) => {
-    at += ((top - reached) * jumpRatio ** i) / parts;
-    return Math.round(at);
-  });
+  return stepsTo(reached, top, sets, jumpRatio);
 }
 
 /** These weights and no others, with the plates that take the fewest moves from what is on the bar. */
@@ -232,9 +224,7 @@ function keepWeights({ request, table, from }: Wanted, weights: readonly Weight[
     working: request.working.weight,
     ideals: weights,
     candidates: weights.map((w) => [w]),
-    gap: Number.NEGATIVE_INFINITY,
-    lastJump: Number.POSITIVE_INFINITY,
-    growth: Number.POSITIVE_INFINITY,
+    ...ANY_JUMPS,
     from,
   })!;
 }

@@ -30,6 +30,13 @@ export interface DoneLoad {
   stack: Stack;
 }
 
+/** Weights as they are: no jump between them is too small or too large. */
+export const ANY_JUMPS = {
+  gap: Number.NEGATIVE_INFINITY,
+  lastJump: Number.POSITIVE_INFINITY,
+  growth: Number.POSITIVE_INFINITY,
+};
+
 /** The same where the weights are made of plates. */
 export interface LoadProblem extends WeightProblem {
   table: LoadTable;

@@ -70,6 +70,9 @@ export const ONE_SET_JUMP_SHARE = 0.45;
 /** A floor load counts as if the bar weighed this part less when the sets are counted. */
 export const FLOOR_BASE_DIVISOR = 1.75;
 
+/** The first loaded set of a ramp that has to hurry stays at this share of the working weight or below. */
+export const FIRST_AT_MOST = 0.6;
+
 /** The base of a machine or stack is at least this share of the working weight. */
 export const MACHINE_BASE_SHARE = 1 / 3;
 /** Where a cold ramp starts, as a share of the working weight; a barbell starts empty. */

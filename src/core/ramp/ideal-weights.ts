@@ -26,13 +26,20 @@ export function idealWeights(
     return [Math.round(reaches ? low : Math.max(start, W * (share - ONE_SET_BELOW_TOP)))];
   }
   const top = Math.max(named?.at(-1) ?? W * share, start);
+  return [Math.round(start), ...stepsTo(start, top, sets - 1, jumpRatio)];
+}
+
+/**
+ * Weights that climb from one, which is not among them, to another, in the fine unit and rounded to it.
+ *
+ * @param ratio each step as a share of the one before.
+ */
+export function stepsTo(from: number, top: number, steps: number, ratio: number): number[] {
   let parts = 0;
-  for (let i = 0; i < sets - 1; i++) parts += jumpRatio ** i;
-  const ideals = [Math.round(start)];
-  let at = start;
-  for (let i = 0; i < sets - 1; i++) {
-    at += ((top - start) * jumpRatio ** i) / parts;
-    ideals.push(Math.round(at));
-  }
-  return ideals;
+  for (let i = 0; i < steps; i++) parts += ratio ** i;
+  let at = from;
+  return Array.from({ length: steps }, (_, i) => {
+    at += ((top - from) * ratio ** i) / parts;
+    return Math.round(at);
+  });
 }

@@ -1,7 +1,7 @@
 import { isBarKit, type LoadKit, loadTable } from "../plates";
 import type { Weight } from "../units";
 import { checkWorkingWeight } from "./check-working-weight";
-import { chooseLoads } from "./choose-loads";
+import { ANY_JUMPS, chooseLoads } from "./choose-loads";
 
 /**
  * The fewest plates on one side that make a weight, inside first; none where there are no plates.
@@ -17,9 +17,7 @@ export function usualPlates(kit: LoadKit, weight: Weight): Weight[] | null {
     working: weight,
     ideals: [],
     candidates: [],
-    gap: 1,
-    lastJump: Number.POSITIVE_INFINITY,
-    growth: Number.POSITIVE_INFINITY,
+    ...ANY_JUMPS,
   })!;
   return stacks[0]!.map((kind) => kit.plates[kind]!.weight);
 }

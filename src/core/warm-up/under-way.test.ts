@@ -1,52 +1,18 @@
-import { catalogLift } from "@/__tests__/fixtures";
+import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { drillsTaken, planWarmUp } from "../plan";
 import { doneSets } from "../ramp";
 import { type Weight, weight, weightValue } from "../units";
-import {
-  type AthleteRecord,
-  applyEdit,
-  type GymKit,
-  oneRepMaxIn,
-  planRequestFor,
-  startDraft,
-  type WarmUpDraft,
-} from ".";
+import { applyEdit, oneRepMaxIn, planRequestFor, startDraft, type WarmUpDraft } from ".";
 
-const look = { colour: "#000000", diameterMm: 450, thicknessMm: 30 };
-const gym: GymKit = {
-  id: "g",
-  name: "Gym",
-  unit: "kg",
-  bar: { name: "Bar", weight: weight(20), collar: 0 as Weight },
-  plates: [25, 20, 15, 10, 5, 2.5].map((w) => ({
-    weight: weight(w),
-    pairs: 2,
-    fullDiameter: w > 15,
-    ...look,
-  })),
-  dumbbells: [],
-  sledge: null,
-  stack: null,
-  help: [],
-  equipment: ["stick", "band-light", "kettlebell"],
-};
-const athlete: AthleteRecord = {
-  id: "a",
-  name: "Athlete",
-  group: "Group",
-  unit: "kg",
-  experience: "intermediate",
-  birthYear: null,
-  bodyWeight: null,
-  note: "",
+const gym = gymWith([25, 20, 15, 10, 5, 2.5], ["stick", "band-light", "kettlebell"]);
+const athlete = athleteWith({
   limiters: ["ankle-dorsiflexion"],
-  areas: [],
   workingWeights: [
     { lift: "back-squat", weight: weight(140), reps: 5, sets: 3, rir: 1, day: "2026-01-05" },
     { lift: "power-clean", weight: weight(80), reps: 3, sets: 3, rir: 1, day: "2026-01-05" },
   ],
-};
+});
 const plan = (draft: WarmUpDraft, who = athlete, where = gym) =>
   planWarmUp(planRequestFor(draft, who, where, catalog));
 const draftOf = (lift: string) => startDraft(athlete, gym, catalog, { lifts: [lift], minutes: 16 });

@@ -1,8 +1,8 @@
-import { catalogLift } from "@/__tests__/fixtures";
+import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { planWarmUp } from "../plan";
 import { findingsOf, reviewContext, writtenOf } from "../review";
-import { type Weight, weight } from "../units";
+import { weight } from "../units";
 import {
   type AthleteRecord,
   applyEdit,
@@ -17,32 +17,10 @@ import {
   workingWeightIn,
 } from ".";
 
-const look = { colour: "#000000", diameterMm: 450, thicknessMm: 30 };
-const gym: GymKit = {
-  id: "g",
-  name: "Gym",
-  unit: "kg",
-  bar: { name: "Bar", weight: weight(20), collar: 0 as Weight },
-  plates: [25, 20, 10, 5, 2.5].map((w) => ({ weight: weight(w), pairs: 2, fullDiameter: w >= 20, ...look })),
-  dumbbells: [],
-  sledge: null,
-  stack: null,
-  help: [],
-  equipment: ["stick", "band-light"],
-};
-const athlete: AthleteRecord = {
-  id: "a",
-  name: "Athlete",
-  group: "Group",
-  unit: "kg",
-  experience: "intermediate",
-  birthYear: null,
-  bodyWeight: null,
-  note: "",
-  limiters: [],
-  areas: [],
+const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light"]);
+const athlete = athleteWith({
   workingWeights: [{ lift: "deadlift", weight: weight(122.5), reps: 4, sets: 3, rir: 1, day: "2026-01-05" }],
-};
+});
 const draft: WarmUpDraft = startDraft(athlete, gym, catalog);
 
 describe("a first draft", () => {

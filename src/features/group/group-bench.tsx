@@ -2,7 +2,6 @@
 
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
-import { ToggleGroup } from "radix-ui";
 import { useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { formatClock } from "@/core/units";
@@ -11,6 +10,7 @@ import type { OpenGroup } from "@/server/open-group";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
+import { ViewSwitch } from "@/ui/view-switch";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { Wordmark } from "@/ui/wordmark";
 import type { GroupPlanQuestion } from "@/workers/group-plan";
@@ -142,23 +142,7 @@ export function GroupBench({ opened, openAt }: { opened: OpenGroup; openAt: stri
             Two people make a group. Bring somebody back below, or plan alone from the day's page.
           </p>
         )}
-        <ToggleGroup.Root
-          type="single"
-          aria-label="View"
-          value={view}
-          onValueChange={(to) => to && show(to as View)}
-          className="mt-4 flex gap-5 border-b border-line print:hidden"
-        >
-          {VIEWS.map(({ id, name }) => (
-            <ToggleGroup.Item
-              key={id}
-              value={id}
-              className="-mb-px min-h-9 border-b-2 border-transparent font-semibold text-ink-soft hover:text-ink data-[state=on]:border-ember data-[state=on]:text-ink"
-            >
-              {name}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+        <ViewSwitch label="View" views={VIEWS} value={view} onChange={show} />
         {view === "together" && (
           <>
             <GroupBars

@@ -1,6 +1,7 @@
 import { catalog } from "@/catalog";
 import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/catalog";
 import { doseOf, formatDose } from "@/core/dose";
+import { DrillInstructions } from "@/ui/drill-instructions";
 import { DemandBars } from "./demand-bars";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */
@@ -22,37 +23,12 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
           {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
         </p>
       </header>
-      <section>
-        <h3 className="section-title mb-1">How</h3>
-        <p className="max-w-prose text-sm">{drill.how}</p>
-        <ul className="mt-2 max-w-prose space-y-1">
-          {drill.cues.map((cue) => (
-            <li key={cue} className="flex gap-2">
-              <span aria-hidden className="font-bold text-ink-faint">
-                +
-              </span>
-              {cue}
-            </li>
-          ))}
-          {drill.faults.map((fault) => (
-            <li key={fault} className="flex gap-2 text-ink-soft">
-              <span aria-hidden className="font-bold text-ember">
-                –
-              </span>
-              <span>
-                <span className="sr-only">Watch for: </span>
-                {fault}
-              </span>
-            </li>
-          ))}
-        </ul>
-        {drill.caution && <p className="mt-2 w-fit bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
-        {drill.avoid.length > 0 && (
-          <p className="mt-2 text-ink-soft">
-            Not for who has to look after: {drill.avoid.map((a) => AREAS[a].toLowerCase()).join(", ")}.
-          </p>
-        )}
-      </section>
+      <DrillInstructions drill={drill} />
+      {drill.avoid.length > 0 && (
+        <p className="text-ink-soft">
+          Not for who has to look after: {drill.avoid.map((a) => AREAS[a].toLowerCase()).join(", ")}.
+        </p>
+      )}
       <section>
         <h3 className="section-title mb-1">Serves</h3>
         <DemandBars weights={drill.serves} />

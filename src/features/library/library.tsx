@@ -1,9 +1,9 @@
 "use client";
 
-import { ToggleGroup } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { catalog } from "@/catalog";
 import { SiteHeader } from "@/ui/site-header";
+import { ViewSwitch } from "@/ui/view-switch";
 import { ApproachPage } from "./approach-page";
 import { DrillPage } from "./drill-page";
 import { DrillShelf } from "./drill-shelf";
@@ -57,23 +57,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
       <SiteHeader at="/library" />
       <main className="mx-auto flex min-h-0 w-full max-w-[80rem] flex-1 flex-col px-7 pt-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Library</h1>
-        <ToggleGroup.Root
-          type="single"
-          aria-label="Shelf"
-          value={shelf}
-          onValueChange={(to) => to && go(to as Shelf)}
-          className="mt-2 flex gap-5 border-b border-line"
-        >
-          {SHELVES.map(({ id, name }) => (
-            <ToggleGroup.Item
-              key={id}
-              value={id}
-              className="-mb-px min-h-9 border-b-2 border-transparent font-semibold text-ink-soft hover:text-ink data-[state=on]:border-ember data-[state=on]:text-ink"
-            >
-              {name}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+        <ViewSwitch label="Shelf" views={SHELVES} value={shelf} onChange={(to) => go(to)} />
         <div className="grid min-h-0 flex-1 gap-x-12 gap-y-8 lg:grid-cols-[22rem_minmax(0,1fr)]">
           {shelves[shelf].list}
           <section

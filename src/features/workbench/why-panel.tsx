@@ -7,6 +7,7 @@ import { type Dose, type DoseRange, formatDose } from "@/core/dose";
 import { type PlanStep, substitutesFor } from "@/core/plan";
 import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
+import { DrillInstructions } from "@/ui/drill-instructions";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import type { PanelProps } from "./panel-props";
@@ -134,32 +135,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
           );
         })}
       </div>
-      <section>
-        <h3 className="section-title mb-1">How</h3>
-        <p className="text-ink-soft">{drill.how}</p>
-        <ul className="mt-1.5 space-y-0.5">
-          {drill.cues.map((cue) => (
-            <li key={cue} className="flex gap-2">
-              <span aria-hidden className="font-bold text-ink-faint">
-                +
-              </span>
-              {cue}
-            </li>
-          ))}
-          {drill.faults.map((fault) => (
-            <li key={fault} className="flex gap-2 text-ink-soft">
-              <span aria-hidden className="font-bold text-ember">
-                –
-              </span>
-              <span>
-                <span className="sr-only">Watch for: </span>
-                {fault}
-              </span>
-            </li>
-          ))}
-        </ul>
-        {drill.caution && <p className="mt-2 bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
-      </section>
+      <DrillInstructions drill={drill} />
       <section>
         <h3 className="section-title mb-1">Considered instead</h3>
         {substitutes.length === 0 && (

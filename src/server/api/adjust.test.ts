@@ -1,27 +1,23 @@
+import { backSquat, post } from "../__tests__/requests";
 import { adjustResponseSchema } from "../schemas/adjust-api";
 import { adjustResponse } from "./adjust";
 
-const plates = [25, 20, 15, 10, 5, 2.5, 1.25].map((weight) => ({ weight, pairs: 2 }));
 const asked = {
   unit: "kg",
-  lift: "back-squat",
-  working: { weight: 100, reps: 5, sets: 5 },
-  implement: { kind: "barbell", weight: 20 },
-  plates,
+  ...backSquat,
   done: [
     { weight: 20, reps: 8 },
     { weight: 50, reps: 5, perSide: [15] },
   ],
 };
 
-async function post(body: unknown) {
-  const request = new Request("http://localhost/api/adjust", { method: "POST", body: JSON.stringify(body) });
-  const response = await adjustResponse(request);
+async function answer(body: unknown) {
+  const response = await post(adjustResponse, body);
   return { status: response.status, body: await response.json() };
 }
 
 test("the rest of a ramp for a lighter day, from what is on the bar", async () => {
-  const { status, body } = await post({ ...asked, change: { kind: "lighter", percent: 8 } });
+  const { status, body } = await answer({ ...asked, change: { kind: "lighter", percent: 8 } });
   expect(status).toBe(200);
   expect(adjustResponseSchema.parse(body)).toMatchObject({ done: 2, workingReps: 5, exactWeight: 92 });
   expect(body.working.weight).toBe(90);
@@ -33,9 +29,9 @@ test("the rest of a ramp for a lighter day, from what is on the bar", async () =
 });
 
 test("another scheme at the same effort, and less time", async () => {
-  const scheme = await post({ ...asked, change: { kind: "same-effort", reps: 3 } });
+  const scheme = await answer({ ...asked, change: { kind: "same-effort", reps: 3 } });
   expect(scheme.body).toMatchObject({ workingReps: 3, working: { weight: 105 } });
-  const hurried = await post({ ...asked, secondsLeft: 180 });
+  const hurried = await answer({ ...asked, secondsLeft: 180 });
   expect(hurried.body.findings.map((f: { code: string }) => f.code)).toContain("hurried");
 });
 
@@ -49,7 +45,7 @@ test.each([
   [{ change: { kind: "lighter", percent: 95 } }, "change.percent", /0 to 90/],
   [{ secondsLeft: -5 }, "secondsLeft", /at least 0/],
 ])("%j is refused at %s", async (change, path, message) => {
-  const { status, body } = await post({ ...asked, ...change });
+  const { status, body } = await answer({ ...asked, ...change });
   expect(status).toBe(400);
   expect(body.errors[0]).toMatchObject({ path, message: expect.stringMatching(message) });
 });

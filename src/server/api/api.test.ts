@@ -1,5 +1,5 @@
 import { readdirSync } from "node:fs";
-import { rackResponseSchema } from "../schemas/rack-api";
+import { backSquat as lift, post, refusal } from "../__tests__/requests";
 import {
   catalogResponseSchema,
   groupPlanResponseSchema,
@@ -10,17 +10,9 @@ import {
 import { catalogResponse } from "./catalog";
 import { openApiResponse } from "./open-api";
 import { planResponse } from "./plan";
-import { rackResponse } from "./rack";
 import { rampResponse } from "./ramp";
 import { reviewResponse } from "./review";
 
-const plates = [25, 20, 15, 10, 5, 2.5, 1.25].map((weight) => ({ weight, pairs: 2 }));
-const lift = {
-  lift: "back-squat",
-  working: { weight: 100, reps: 5, sets: 5 },
-  implement: { kind: "barbell", weight: 20 },
-  plates,
-};
 const ramp = { unit: "kg", ...lift };
 const plan = {
   unit: "kg",
@@ -29,18 +21,28 @@ const plan = {
   athlete: { bodyWeight: 80, experience: "intermediate", limiters: ["ankle-dorsiflexion"], areas: [] },
 };
 
-function post(handle: (request: Request) => Promise<Response>, body: unknown) {
-  const text = typeof body === "string" ? body : JSON.stringify(body);
-  return handle(new Request("http://localhost/api", { method: "POST", body: text }));
-}
-
-async function refusal(handle: (request: Request) => Promise<Response>, body: unknown) {
-  const response = await post(handle, body);
-  expect(response.headers.get("content-type")).toBe("application/problem+json");
-  return { status: response.status, ...(await response.json()) };
-}
-
 describe("POST /api/ramp", () => {
+  test("takes technique additions and blocks, and says what suits no set", async () => {
+    const clean = { ...ramp, lift: "power-clean", working: { weight: 100, reps: 3, sets: 3 } };
+    const setsOf = async (change: object) => {
+      const answer = rampResponseSchema.parse(
+        await (await post(rampResponse, { ...clean, ...change })).json(),
+      );
+      return { ...answer, notes: answer.sets.map((s) => s.notes.join()) };
+    };
+    const plain = await setsOf({});
+    const complex = await setsOf({ additions: ["bar-complex", "pause-above-knee"] });
+    expect(complex.sets).toHaveLength(plain.sets.length + 1);
+    expect(complex.sets[0]!.weight).toBe(20);
+    expect(complex.notes[0]).toMatch(/^Bar complex/);
+    expect(complex.notes[1]).toMatch(/Pause 2 s above the knee/);
+    expect((await setsOf({ floor: "blocks" })).sets[0]!.weight).toBeLessThan(plain.sets[0]!.weight);
+    const heavy = await setsOf({ working: { weight: 80, reps: 3, sets: 3 }, additions: ["barefoot"] });
+    expect(heavy.findings.map((f) => f.code)).toContain("addition-left-out");
+    const { status, errors } = await refusal(rampResponse, { ...clean, additions: ["blindfold"] });
+    expect([status, errors[0].path]).toEqual([400, "additions.0"]);
+  });
+
   test("gives a ramp with its plates, times and totals in the request's unit", async () => {
     const response = await post(rampResponse, ramp);
     expect(response.status).toBe(200);
@@ -322,72 +324,6 @@ describe("POST /api/plan, grown", () => {
     const { status, errors } = await refusal(planResponse, { ...plan, ...change });
     expect(status).toBe(400);
     expect(errors.map((e: { path: string }) => e.path)).toContain(path);
-  });
-});
-
-describe("POST /api/rack", () => {
-  const on = (name: string, weight: number) => ({ name, ...lift, working: { ...lift.working, weight } });
-  const rack = { unit: "kg", athletes: [on("A", 60), on("B", 140), on("C", 62.5), on("D", 142.5)] };
-
-  test("gives the running order of each rack, with everybody on one", async () => {
-    const response = await post(rackResponse, { ...rack, racks: 2 });
-    const { racks, seconds } = rackResponseSchema.parse(await response.json());
-    expect(racks.flatMap((r) => r.athletes.map((a) => a.name)).sort()).toEqual(["A", "B", "C", "D"]);
-    expect(seconds).toBe(Math.max(...racks.map((r) => r.seconds)));
-    for (const r of racks) {
-      expect(r.proven).toBe(true);
-      expect(r.seconds).toBeLessThanOrEqual(r.plainTurns.seconds);
-      expect(Math.max(...r.athletes.map((a) => a.readyAt))).toBe(r.seconds);
-    }
-  });
-
-  test("takes ramps as POST /api/ramp gives them", async () => {
-    const given = await (await post(rampResponse, ramp)).json();
-    const athletes = [{ name: "A", ramp: given }, on("B", 100)];
-    const { racks } = rackResponseSchema.parse(
-      await (await post(rackResponse, { ...rack, athletes })).json(),
-    );
-    const setsOf = (name: string) => racks[0]!.turns.filter((t) => t.name === name).map((t) => t.weight);
-    expect(setsOf("A")).toEqual(setsOf("B"));
-  });
-
-  test("more people than places come in shifts; one stock for the room may run short", async () => {
-    const athletes = ["a", "b", "c", "d", "e"].map((n) => on(n, 140));
-    const stock = [{ weight: 25, pairs: 1 }];
-    const five = rackResponseSchema.parse(
-      await (await post(rackResponse, { ...rack, athletes, stock })).json(),
-    );
-    expect(five.racks.map((r) => [r.shift, r.athletes.length])).toEqual([
-      [0, 3],
-      [1, 2],
-    ]);
-    expect(five.shortages[0]).toMatchObject({ shift: 0, plate: 25, there: 1, racks: [0] });
-  });
-
-  test("two who load are quicker than one", async () => {
-    const secondsOf = async (loaders: number) =>
-      (await (await post(rackResponse, { ...rack, loaders })).json()).seconds;
-    expect(await secondsOf(2)).toBeLessThan(await secondsOf(1));
-  });
-
-  test.each([
-    ["nobody", { athletes: [] }, "athletes"],
-    [
-      "dumbbells",
-      { athletes: [{ ...on("A", 20), implement: { kind: "dumbbells", pairs: [10, 20] } }] },
-      "athletes.0.implement.kind",
-    ],
-    ["no racks", { racks: 0 }, "racks"],
-    ["a crowd of loaders", { loaders: 3 }, "loaders"],
-  ])("%s: refused by name", async (_, change, path) => {
-    const { status, errors } = await refusal(rackResponse, { ...rack, ...change });
-    expect(status).toBe(400);
-    expect(errors.map((e: { path: string }) => e.path)).toContain(path);
-  });
-
-  test("a weight that cannot be loaded names whose it is", async () => {
-    const answer = await refusal(rackResponse, { ...rack, athletes: [on("A", 60), on("B", 101)] });
-    expect(answer).toMatchObject({ status: 422, errors: [{ path: "athletes.1.working.weight" }] });
   });
 });
 

@@ -25,44 +25,13 @@ const givenRamp = z.object({
     .max(MOST_SETS, `At most ${MOST_SETS} ramp sets.`),
 });
 
-const {
-  lift,
-  working,
-  implement,
-  plates,
-  style,
-  athlete,
-  similarDone,
-  room,
-  rampSets,
-  start,
-  additions,
-  floor,
-} = liftRequestSchema.shape;
-
 export const rackRequestSchema = z.strictObject({
   unit: unitField,
   athletes: z
     .array(
       z.union([
         z.strictObject({ name: nameField, ramp: givenRamp }),
-        z
-          .strictObject({
-            name: nameField,
-            lift,
-            working,
-            implement,
-            plates,
-            style,
-            athlete,
-            similarDone,
-            room,
-            rampSets,
-            start,
-            additions,
-            floor,
-          })
-          .superRefine(checkPlates),
+        liftRequestSchema.extend({ name: nameField }).superRefine(checkPlates),
       ]),
     )
     .min(1, "Give at least one athlete.")
