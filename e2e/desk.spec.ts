@@ -192,7 +192,7 @@ test("the library is searched, read from drill to drill, and its place kept in t
   await page.getByRole("button", { name: "Snatch", exact: true }).click();
   await expect(reading.getByText("Can be ramped with")).toBeVisible();
   await page.getByRole("radio", { name: "Approaches" }).click();
-  await expect(reading.getByText("In little time")).toBeVisible();
+  await expect(reading.getByText("Gives up first")).toBeVisible();
 });
 
 for (const [name, path] of [

@@ -1,7 +1,6 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import Link from "next/link";
 import { useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { formatClock } from "@/core/units";
@@ -9,10 +8,10 @@ import { planRequestFor } from "@/core/warm-up";
 import type { OpenGroup } from "@/server/open-group";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
+import { SiteHeader } from "@/ui/site-header";
 import { Stepper } from "@/ui/stepper";
 import { ViewSwitch } from "@/ui/view-switch";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
-import { Wordmark } from "@/ui/wordmark";
 import type { GroupPlanQuestion } from "@/workers/group-plan";
 import { GroupBars } from "./group-bars";
 import { GroupSheet } from "./group-sheet";
@@ -75,12 +74,9 @@ export function GroupBench({ opened, openAt }: { opened: OpenGroup; openAt: stri
 
   return (
     <div className={`min-h-dvh ${view === "ramps" ? "page-wide" : ""}`}>
-      <header className="flex min-h-12 items-center gap-4 border-b border-line px-7 print:hidden">
-        <Link href="/" aria-label="Iron Step: today">
-          <Wordmark />
-        </Link>
+      <SiteHeader at="/">
         <span className="text-ink-faint">{format(parseISO(opened.day), "EEE d MMM")}</span>
-      </header>
+      </SiteHeader>
       <main className="px-7 pt-4 pb-16 print:p-0">
         <h1 className="print:text-xl text-[2.125rem] leading-[1.1] font-extrabold tracking-tight">
           {opened.name}

@@ -7,7 +7,7 @@ export function ApproachPage({ approach }: { approach: Approach }) {
   const facts: readonly [string, string][] = [
     ["Holds", approach.belief],
     ["Does", approach.summary],
-    ["In little time", approach.givesUp],
+    ["Gives up first", `${approach.givesUp.charAt(0).toUpperCase()}${approach.givesUp.slice(1)}`],
     ["Phases", phases.map((p) => PHASE_NAMES[p.phase]).join(", ")],
     ["Ramp", `${RAMP_STYLES[rampStyle].name}. ${RAMP_STYLES[rampStyle].description}`],
     ["Takes", `${typicalMinutes.from} to ${typicalMinutes.to} minutes`],

@@ -1,5 +1,7 @@
 "use client";
 
+import { useEffect, useRef } from "react";
+
 /** Names to choose one from, each with a word beside it. */
 export function NameList({
   label,
@@ -14,8 +16,13 @@ export function NameList({
   note?: (id: string) => string;
   onChoose: (id: string) => void;
 }) {
+  const list = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    // One that the address names may stand far down.
+    list.current?.querySelector("[aria-pressed=true]")?.scrollIntoView({ block: "nearest" });
+  }, []);
   return (
-    <ul aria-label={label} className="min-h-0 overflow-y-auto py-3">
+    <ul ref={list} aria-label={label} className="min-h-0 overflow-y-auto py-3">
       {items.map(({ id, name }) => (
         <li key={id} className="border-b border-line">
           <button
