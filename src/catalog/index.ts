@@ -1,27 +1,59 @@
-import { type Catalog, drillRecord } from "@/core/catalog";
-import { approaches } from "./approaches";
-import { barAndPowerDrills } from "./drills/bar-and-power";
-import { hipDrills } from "./drills/hips";
-import { longHoldDrills } from "./drills/long-holds";
-import { raiseDrills } from "./drills/raise";
-import { shoulderDrills } from "./drills/shoulders";
-import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
-import { trunkDrills } from "./drills/trunk";
-import { lifts } from "./lifts";
-import { drillsAlone, drillsAloneFor, workBlocks } from "./without-weight";
+import type { Approach, Catalog, Drill, Lift } from "@/core/catalog";
+import { shipped } from "./shipped";
 
-/** The content that ships with the app. */
+/** What a hall has of its own beside what ships. */
+export interface OwnContent {
+  drills: readonly Drill[];
+  lifts: readonly Lift[];
+  approaches: readonly Approach[];
+}
+
+export const NOTHING_OWN: OwnContent = { drills: [], lifts: [], approaches: [] };
+
+interface Held {
+  own: OwnContent;
+  all: Catalog;
+}
+
+// On globalThis, since a server, a page and a worker each have it once, however often this module is loaded there.
+const holder = globalThis as { ironStepCatalog?: Held };
+
+function held(): Held {
+  holder.ironStepCatalog ??= { own: NOTHING_OWN, all: shipped };
+  return holder.ironStepCatalog;
+}
+
+/** All the content there is: what ships, and what this hall has of its own. */
 export const catalog: Catalog = {
-  lifts: [...lifts, ...workBlocks, ...drillsAloneFor],
-  drills: [
-    ...raiseDrills,
-    ...shoulderDrills,
-    ...trunkDrills,
-    ...hipDrills,
-    ...squatHingeAnkleDrills,
-    ...barAndPowerDrills,
-    ...longHoldDrills,
-  ].map(drillRecord),
-  approaches,
-  drillsAlone,
+  get lifts() {
+    return held().all.lifts;
+  },
+  get drills() {
+    return held().all.drills;
+  },
+  get approaches() {
+    return held().all.approaches;
+  },
+  get drillsAlone() {
+    return held().all.drillsAlone;
+  },
 };
+
+/** What this hall has of its own, as it was given last. */
+export function ownContent(): OwnContent {
+  return held().own;
+}
+
+/** Puts a hall's own content beside what ships. */
+export function takeOwnContent(own: OwnContent): void {
+  if (held().own === own) return;
+  holder.ironStepCatalog = {
+    own,
+    all: {
+      lifts: [...shipped.lifts, ...own.lifts],
+      drills: [...shipped.drills, ...own.drills],
+      approaches: [...shipped.approaches, ...own.approaches],
+      drillsAlone: shipped.drillsAlone,
+    },
+  };
+}

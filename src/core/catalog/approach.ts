@@ -84,4 +84,6 @@ export interface Approach {
   /** The most of the time that the first ramp may take before it gives up sets for drills, 0 to 1. */
   rampShare: number;
   typicalMinutes: { from: number; to: number };
+  /** Taken out by the coach: there for the plans that have it, in no new one. */
+  retired?: boolean;
 }

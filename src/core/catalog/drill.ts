@@ -66,6 +66,8 @@ export interface Drill {
   how: string;
   cues: readonly string[];
   faults: readonly string[];
+  /** Taken out by the coach: there for the plans that have it, in no new one. */
+  retired?: boolean;
 }
 
 type Optional =

@@ -54,6 +54,15 @@ export function hasKit(needs: Needs, equipment: ReadonlySet<EquipmentId> | null)
   return !equipment || needs.every((need) => need.some((e) => equipment.has(e)));
 }
 
+/** What is left for somebody who cannot use some of it. */
+export function kitWithout(
+  equipment: ReadonlySet<EquipmentId> | null,
+  cannotUse: readonly EquipmentId[] = [],
+): ReadonlySet<EquipmentId> | null {
+  if (cannotUse.length === 0) return equipment;
+  return new Set([...(equipment ?? EQUIPMENT_IDS)].filter((e) => !cannotUse.includes(e)));
+}
+
 /** Of what is used, the things of which there are only so many. */
 export function countedKit(needs: Needs, { equipment, counts }: KitStock): EquipmentId[] {
   const used = kitInUse(needs, equipment ? [...equipment] : needs.flat());

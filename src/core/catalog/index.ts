@@ -20,10 +20,12 @@ export {
   hasKit,
   type KitStock,
   kitInUse,
+  kitWithout,
   MOST_TURNS,
   turnsFor,
 } from "./equipment";
 export { type DrillSearch, findDrills } from "./find-drills";
+export type { GymSet, GymSetLoads } from "./gym-set";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

@@ -30,4 +30,6 @@ export interface Lift {
   kind?: "work-block" | "drills-alone";
   /** The approach that it brings with it, for drills alone. */
   approach?: string;
+  /** Taken out by the coach: there for the plans that have it, in no new one. */
+  retired?: boolean;
 }

@@ -54,7 +54,10 @@ export function commonProblem(
     ...o,
     partners: o.partners?.map((p) => placeOf.get(p)!) ?? null,
   }));
-  const required = problem.required.map((list) => list.map((o) => placeOf.get(o)!));
+  // What the coach wants for one member alone is no matter of all.
+  const required = problem.required
+    .filter((list) => list.every((o) => placeOf.has(o)))
+    .map((list) => list.map((o) => placeOf.get(o)!));
   return {
     problem: { ...problem, options: withPartners, goals, limits, scarce: time, required },
     optionOf,

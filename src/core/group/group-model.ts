@@ -1,5 +1,5 @@
 import { rulesOut } from "../athlete";
-import { countedKit, hasKit, MOST_TURNS, turnsFor } from "../catalog";
+import { countedKit, type DrillId, hasKit, kitWithout, MOST_TURNS, turnsFor } from "../catalog";
 import type { Option, Problem, Term } from "../choice";
 import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
 import type { Ramp } from "../ramp";
@@ -11,6 +11,7 @@ import {
   costOf,
   HARD_EFFORT,
   LIMITER_SERVES,
+  type OwnDrill,
   ProblemParts,
   partnersOf,
   releases,
@@ -75,7 +76,14 @@ export function withMemberSeconds(model: GroupModel, seconds: readonly number[])
 /** What each member may do, and what is left of their time, for each number of rounds that circuits may go. */
 export function memberModels(request: GroupRequest): MemberModel[][] {
   const prepared = request.members.map((member) => {
-    const own = { ...request, athlete: member.athlete, lifts: member.lifts };
+    const own = {
+      ...request,
+      athlete: member.athlete,
+      lifts: member.lifts,
+      equipment: kitWithout(request.equipment, member.cannotUse),
+      own: ownOf(request, member),
+      dropped: [...request.dropped, ...(member.dropped ?? [])],
+    };
     const first = blocksOf(member.lifts)[0]!;
     const { ramps } = planRamps(own, first);
     const models = choicesByRounds(blockChoice(own, ramps, 0, { served: [], drills: [] }));
@@ -83,6 +91,22 @@ export function memberModels(request: GroupRequest): MemberModel[][] {
   });
   const rounds = prepared[0]?.models ?? [];
   return rounds.map((_, i) => prepared.map(({ models, ...rest }) => ({ ...rest, model: models[i]! })));
+}
+
+/** What the coach has chosen for all, less what one does not do, and for this one. */
+function ownOf({ own }: GroupRequest, member: GroupMember): OwnDrill[] {
+  return [
+    ...own.filter((o) => !isDropped(member, o.drill) && !isOwn(member, o.drill)),
+    ...(member.own ?? []),
+  ];
+}
+
+function isOwn({ own }: GroupMember, drill: DrillId): boolean {
+  return own?.some((o) => o.drill === drill) ?? false;
+}
+
+function isDropped({ dropped }: GroupMember, drill: DrillId): boolean {
+  return dropped?.includes(drill) ?? false;
 }
 
 const keyOf = (c: Candidate) => `${c.drill.id} ${c.sets} ${c.amount}`;
@@ -109,32 +133,39 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
       const key = keyOf(c);
       own.set(key, c);
       // A drill that is there for one member's limiter alone stays that member's own.
-      if (c.onlyForLimiters.length === 0 || c.pinned) byKey.set(key, byKey.get(key) ?? c);
+      const isForAll = request.own.some((o) => o.drill === c.drill.id);
+      if (c.onlyForLimiters.length === 0 || isForAll) byKey.set(key, isForAll ? c : (byKey.get(key) ?? c));
     }
     return own;
   });
   return [...byKey]
     .sort(([a], [b]) => (a < b ? -1 : 1))
-    .flatMap(([key, candidate]): GroupOption[] => {
-      const { drill } = candidate;
+    .flatMap(([key, found]): GroupOption[] => {
+      const { drill } = found;
+      // What one member's coach wants for that one alone is not wanted for all.
+      const candidate = { ...found, pinned: request.own.some((o) => o.drill === drill.id) };
       // A drill is for those whose approach, for today's lifts, has its phase, unless the coach wants it.
       const mayDo = members.map(
         ({ member, model }) =>
           !rulesOut(member.athlete, drill) &&
+          !isDropped(member, drill.id) &&
+          hasKit(drill.equipment, kitWithout(request.equipment, member.cannotUse)) &&
           (candidate.pinned || model.phases.some((p) => p.phase === candidate.phase)),
       );
       const able = mayDo.filter(Boolean).length;
       const turns = turnsFor(drill.equipment, able, request);
       if (!Number.isFinite(turns) || !hasKit(drill.equipment, request.equipment)) return [];
       if (able < SHARED_FROM * members.length && !candidate.pinned) return [];
-      const doneBy = members.map((_, a) =>
-        mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, members[a]!, request),
-      );
-      const found: GroupOption[] = [];
-      if (turns <= MOST_TURNS) found.push({ kind: "shared", candidate, doneBy, turns });
+      const doneBy = members.map((of, a) => {
+        // Who has it as a drill of their own does not do it twice.
+        if (isOwn(of.member, drill.id)) return null;
+        return mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, of, request);
+      });
+      const options: GroupOption[] = [];
+      if (turns <= MOST_TURNS) options.push({ kind: "shared", candidate, doneBy, turns });
       const split = turns > 1 && splitBetween(candidate, doneBy, members, request);
-      if (split) found.push({ kind: "shared", candidate, doneBy: split, turns: 1 });
-      return found;
+      if (split) options.push({ kind: "shared", candidate, doneBy: split, turns: 1 });
+      return options;
     });
 }
 
@@ -173,9 +204,21 @@ function substituteFor(
   return fitting.sort((a, b) => worth(b) - worth(a) || (a.drill.id < b.drill.id ? -1 : 1))[0] ?? null;
 }
 
+/** A drill of a circuit done on its own: once. */
+function onceRound(c: Candidate): Candidate {
+  const setUp = c.drill.setUpSeconds;
+  return {
+    ...c,
+    rounds: 1,
+    seconds: setUp + (c.seconds - setUp) / c.rounds,
+    serves: c.serves.map((s) => ({ ...s, served: s.served / c.rounds })),
+  };
+}
+
 function personalOptions(members: readonly MemberModel[]): GroupOption[] {
-  return members.flatMap(({ model }, member) =>
+  return members.flatMap(({ model, member: of }, member) =>
     model.candidates.flatMap((c): GroupOption[] => {
+      if (isOwn(of, c.drill.id)) return [{ kind: "personal", member, candidates: [onceRound(c)] }];
       const forLimiter = c.serves.some(
         ({ demand }) =>
           model.demands[demand]!.limiter &&
@@ -205,7 +248,7 @@ function problemOf(
   const personSeconds = parts.limit(Number.POSITIVE_INFINITY);
   const own = members.map(({ model }, a) => ({
     time: parts.limit(seconds[a]!),
-    personal: parts.limit(MOST_PERSONAL),
+    personal: parts.limit(Math.max(MOST_PERSONAL, members[a]!.member.own?.length ?? 0)),
     forLimiters: parts.limit(approach.limiters.secondsAll),
     served: athleteGoals(parts, model.demands, approach),
   }));
@@ -262,8 +305,10 @@ function problemOf(
       { index: parts.namedLimit(`family ${c.family}`, 1), amount: 1 },
     );
     for (const { time } of own) uses.push({ index: time, amount: took });
-    for (const member of personalIn.get(c.family) ?? [])
-      uses.push({ index: ownFamily(c, member), amount: 1 });
+    for (const member of personalIn.get(c.family) ?? []) {
+      // Who does nothing meanwhile has room for one of the family on their own.
+      if (doneBy[member]) uses.push({ index: ownFamily(c, member), amount: 1 });
+    }
     const members = doneBy.flatMap((done, a) => (done ? own[a]!.served(done) : []));
     return {
       cost: people * costOf(c, took, approach),
@@ -274,8 +319,17 @@ function problemOf(
   };
 
   const built = options.map((o) => (o.kind === "shared" ? shared(o) : personal(o)));
+  const pins = options.map((o) => {
+    if (o.kind === "shared") {
+      const { pinned, drill, seconds } = o.candidate;
+      return pinned ? { wanted: drill.id, seconds } : null;
+    }
+    const [c] = o.candidates;
+    const isWanted = isOwn(members[o.member]!.member, c!.drill.id);
+    return isWanted ? { wanted: `${c!.drill.id} ${o.member}`, seconds: c!.seconds } : null;
+  });
   return {
-    problem: parts.problem(built, personSeconds, sharedCandidates),
+    problem: parts.problem(built, personSeconds, pins),
     subjects: parts.subjects,
     timeLimits: own.map((o) => o.time),
   };

@@ -1,3 +1,4 @@
+export { type EachRequest, planEach, planEachSteps } from "./plan-each";
 export { planGroup, planGroupSteps } from "./plan-group";
 export type {
   GroupMember,

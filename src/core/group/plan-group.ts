@@ -99,7 +99,7 @@ function* fitEverybody(request: GroupRequest, start: Start): Generator<GroupProg
 }
 
 function isPinned(option: GroupOption): boolean {
-  return option.kind === "shared" && option.candidate.pinned;
+  return option.kind === "shared" ? option.candidate.pinned : option.candidates[0]!.pinned;
 }
 
 interface LaidOut {
@@ -177,7 +177,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       seconds: seconds + rampSeconds,
       ramps,
       steps: tasks.map(
-        ({ candidate: c, kind, of, startsAt, seconds: took, uses }): MemberStep => ({
+        ({ candidate: c, kind, of, startsAt, seconds: took, uses }, i): MemberStep => ({
           drill: c.drill.id,
           name: c.drill.name,
           phase: c.phase,
@@ -188,6 +188,12 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
           startsAt,
           seconds: took,
           uses,
+          placed: {
+            candidate: c,
+            round: tasks.slice(0, i + 1).filter((t) => t.candidate.drill === c.drill).length,
+            startsAt,
+            seconds: took,
+          },
         }),
       ),
     };

@@ -1,8 +1,9 @@
 import type { AthleteProfile } from "../athlete";
 import type { DrillId, EquipmentId, Phase } from "../catalog";
 import type { Dose } from "../dose";
-import type { PlannedLift, PlanRequest } from "../plan";
+import type { Part, PlannedLift, PlanRequest } from "../plan";
 import type { Ramp } from "../ramp";
+import type { OwnDrill, Placed } from "../sequence";
 
 /** One of a group, with what is theirs alone. */
 export interface GroupMember {
@@ -10,6 +11,12 @@ export interface GroupMember {
   name: string;
   athlete: AthleteProfile;
   lifts: readonly PlannedLift[];
+  /** Drills that the coach has chosen for this member alone; absent: none. */
+  own?: readonly OwnDrill[];
+  /** Drills that the coach has taken out for this member alone; absent: none. */
+  dropped?: readonly DrillId[];
+  /** What of the gym's this member cannot use; absent: nothing. */
+  cannotUse?: readonly EquipmentId[];
 }
 
 export interface GroupRequest
@@ -28,8 +35,7 @@ export interface MemberStep {
   name: string;
   phase: Phase;
   dose: Dose;
-  /** With everybody, in place of what everybody does, or for this member alone. */
-  kind: "shared" | "substitute" | "personal";
+  kind: Part;
   /** The shared drill that it belongs to or stands in for; null for a personal one. */
   of: DrillId | null;
   reason: string;
@@ -38,6 +44,8 @@ export interface MemberStep {
   seconds: number;
   /** Things that it uses. */
   uses: readonly EquipmentId[];
+  /** The same as the plan of one athlete has it. */
+  placed: Placed;
 }
 
 export interface MemberPlan {

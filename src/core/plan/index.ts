@@ -11,9 +11,11 @@ export type {
   Choice,
   CoveredDemand,
   OwnDrillOfPlan,
+  Part,
   Plan,
   PlanBlock,
   PlannedLift,
   PlanRequest,
   PlanStep,
+  TogetherStep,
 } from "./types";

@@ -4,7 +4,9 @@ import { doseOf } from "../dose";
 import {
   type AskedDemand,
   type ChoiceOfDrills,
+  type ChoiceRequest,
   type Chooser,
+  choiceModels,
   chooseDrills,
   exactly,
   type Placed,
@@ -15,7 +17,7 @@ import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
-import type { CoveredDemand, Plan, PlanRequest, PlanStep } from "./types";
+import type { CoveredDemand, Part, Plan, PlanRequest, PlanStep, TogetherStep } from "./types";
 import { workSeconds } from "./work-seconds";
 
 /**
@@ -50,7 +52,10 @@ function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, 
   for (const [block, lifts] of blocks.entries()) {
     const from = blockChoice(request, ramps, block, { served, drills: plan.steps.map((s) => s.drill.id) });
     if (block === 0) demands = from.demands;
-    const choice: ChoiceOfDrills = yield* chooseDrills(from, chooser);
+    const isTogether = block === 0 && request.together && !request.begun;
+    const choice: ChoiceOfDrills = isTogether
+      ? choiceTogether(request.together!, from)
+      : yield* chooseDrills(from, chooser);
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
     plan.steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
@@ -74,8 +79,26 @@ function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, 
   return plan;
 }
 
+/** The drills of a group's plan as this athlete's choice; nothing is chosen, so nothing bounds it. */
+function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): ChoiceOfDrills {
+  const firsts = placed.filter((p) => p.round === 1).map((p) => p.candidate);
+  // What the group does is in the athlete's own choice too, whether or not it would be there otherwise.
+  const own = firsts.map(({ drill, sets, amount }) => ({ drill: drill.id, dose: { sets, amount } }));
+  const models = choiceModels({ ...from, own });
+  const rounds = Math.max(1, ...firsts.map((c) => c.rounds));
+  const model = models.find((m) => m.rounds === rounds) ?? models[0]!;
+  return {
+    model,
+    chosen: firsts.flatMap((c) => model.candidates.find((o) => o.drill.id === c.drill.id) ?? []),
+    placed,
+    seconds: Math.max(0, ...placed.map((p) => p.startsAt + p.seconds)),
+    objective: 0,
+    bound: Number.POSITIVE_INFINITY,
+  };
+}
+
 function stepOf(
-  { candidate, round, startsAt, seconds }: Placed,
+  { candidate, round, startsAt, seconds, part }: Placed & { part?: Part },
   demands: readonly AskedDemand[],
   block: number,
   blockStartsAt: number,
@@ -95,6 +118,7 @@ function stepOf(
       .map((s) => ({ demand: s.demand.demand, weight: s.served / candidate.rounds })),
     reason: reasonFor(candidate, demands),
     pinned: candidate.pinned,
+    part,
   };
 }
 

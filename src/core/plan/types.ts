@@ -14,7 +14,7 @@ import type {
   Room,
 } from "../ramp";
 import type { Finding } from "../result";
-import type { Candidate, ChoiceModel, OwnDrill, TakenDrill } from "../sequence";
+import type { Candidate, ChoiceModel, OwnDrill, Placed, TakenDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
 
@@ -82,6 +82,16 @@ export interface PlanRequest {
   taken?: readonly TakenDrill[];
   /** Drills of the first block that have been done: they stay as they were. */
   begun?: readonly TakenDrill[];
+  /** The drills of the first block as a group's plan has them, this athlete's part of it. */
+  together?: readonly TogetherStep[];
+}
+
+/** What one of a group does: with everybody, in place of what everybody does, or for this one alone. */
+export type Part = "shared" | "substitute" | "personal";
+
+/** A drill in its place in a group's plan. */
+export interface TogetherStep extends Placed {
+  part: Part;
 }
 
 export interface PlanStep {
@@ -102,6 +112,8 @@ export interface PlanStep {
   reason: string;
   /** Whether the coach has chosen it. */
   pinned: boolean;
+  /** In a group's plan what it is to the others; absent: the athlete warms up alone. */
+  part?: Part;
 }
 
 export interface CoveredDemand {

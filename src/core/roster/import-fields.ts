@@ -14,6 +14,8 @@ export const IMPORT_FIELDS = [
   { id: "sets", label: "Sets", heads: ["sets"] },
   { id: "reps", label: "Reps", heads: ["reps", "repetitions"] },
   { id: "rir", label: "In reserve", heads: ["in reserve", "rir"] },
+  { id: "kind", label: "Kind", heads: ["kind"] },
+  { id: "source", label: "Source", heads: ["source"] },
   { id: "day", label: "Day", heads: ["day", "date"] },
 ] as const;
 export type ImportField = (typeof IMPORT_FIELDS)[number]["id"];

@@ -120,7 +120,7 @@ export function admitDrills(request: AdmissionRequest): {
   const admitted: Admitted[] = [];
 
   const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
-    if (request.dropped.includes(drill.id)) return "dropped";
+    if (drill.retired || request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
     if (!hasKit(drill.equipment, equipment)) return "equipment";
     if (!rule) return "approach";

@@ -148,5 +148,6 @@ function withProblem(choices: Choices, approach: Approach): ChoiceModel {
       partners: partnersOf(c, candidates),
     };
   });
-  return { ...choices, problem: parts.problem(options, time, candidates) };
+  const pins = candidates.map((c) => (c.pinned ? { wanted: c.drill.id, seconds: c.seconds } : null));
+  return { ...choices, problem: parts.problem(options, time, pins) };
 }

@@ -97,7 +97,11 @@ describe("parts of a problem", () => {
       uses: [{ index: time, amount: c.seconds }],
       partners: null,
     }));
-    const problem = parts.problem(options, time, own);
+    const problem = parts.problem(
+      options,
+      time,
+      own.map((c) => (c.pinned ? { wanted: c.drill.id, seconds: c.seconds } : null)),
+    );
     expect(problem.required).toEqual([[1, 0]]);
     expect(problem.limits[time]!.most).toBe(40);
   });

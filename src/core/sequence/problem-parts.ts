@@ -78,15 +78,20 @@ export class ProblemParts {
    * The problem of these parts; limits give way to what the coach has chosen.
    *
    * @param scarce the limit that is scarce.
-   * @param candidates of each option the one that it may be required as; null: none.
+   * @param pins of each option what it may be chosen for that the coach wants, and how long that takes; of the options
+   *   for the same thing one has to be chosen. Null: nothing.
    */
-  problem(options: readonly Option[], scarce: number, candidates: readonly (Candidate | null)[]): Problem {
+  problem(
+    options: readonly Option[],
+    scarce: number,
+    pins: readonly ({ wanted: string; seconds: number } | null)[],
+  ): Problem {
     const pinned = new Map<string, number[]>();
-    candidates.forEach((c, i) => {
-      if (c?.pinned) pinned.set(c.drill.id, [...(pinned.get(c.drill.id) ?? []), i]);
+    pins.forEach((pin, i) => {
+      if (pin) pinned.set(pin.wanted, [...(pinned.get(pin.wanted) ?? []), i]);
     });
     const required = [...pinned.values()].map((list) =>
-      list.toSorted((a, b) => candidates[a]!.seconds - candidates[b]!.seconds),
+      list.toSorted((a, b) => pins[a]!.seconds - pins[b]!.seconds),
     );
     const used = this.limits.map(() => 0);
     for (const [first] of required) for (const u of options[first!]!.uses) used[u.index]! += u.amount;

@@ -4,6 +4,7 @@ export {
   type E1rmFormula,
   estimateOneRepMax,
   isPoorEstimate,
+  repsToFailureAt,
   weightForReps,
 } from "./one-rep-max";
 export { effort, type WorkingSets } from "./working-sets";

@@ -40,3 +40,14 @@ export function weightForReps(
 export function isPoorEstimate(repsToFailure: number): boolean {
   return repsToFailure > MOST_RELIABLE_REPS;
 }
+
+/**
+ * Repetitions to failure with a weight at a one-repetition maximum, by Epley: 30(M/W − 1).
+ *
+ * @param weight and oneRepMax in the same unit.
+ * @returns at least 1; not rounded.
+ * @example repsToFailureAt(100, 116.667) // 5.00…
+ */
+export function repsToFailureAt(weight: number, oneRepMax: number): number {
+  return Math.max(1, 30 * (oneRepMax / weight - 1));
+}

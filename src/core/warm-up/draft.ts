@@ -13,6 +13,8 @@ export interface DraftBackOff {
 /** What the coach has decided about one main lift. */
 export interface DraftLift {
   lift: string;
+  /** The name of another bar of the gym; null: the usual one, or the athlete's own. */
+  bar: string | null;
   /** In the gym's unit; null: not known yet, so there is no ramp. */
   weight: Weight | null;
   reps: number;

@@ -10,6 +10,7 @@ import {
   RAMP_AS_USUAL,
   type WarmUpDraft,
 } from "./draft";
+import { changeLift, moveLift, removeLift } from "./lift-list";
 
 /** One change the coach makes to a warm-up. `at` is the place of a lift in the session. */
 export type WarmUpEdit =
@@ -20,6 +21,7 @@ export type WarmUpEdit =
   | { kind: "pair"; at: number; paired: boolean }
   | { kind: "back-offs"; at: number; backOffs: readonly DraftBackOff[] }
   | { kind: "working"; at: number; change: Partial<Pick<DraftLift, "weight" | "reps" | "sets" | "rir">> }
+  | { kind: "bar"; at: number; bar: string | null; weight: Weight | null }
   | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
   | { kind: "pin"; drill: DrillId; block: number; dose?: { sets: number; amount: number }; place?: number }
   | { kind: "unpin"; drill: DrillId }
@@ -58,19 +60,9 @@ function pinned(
   return { ...rest, own: [...rest.own, block === 0 ? own : { ...own, block }] };
 }
 
-function changeLift(draft: WarmUpDraft, at: number, change: (lift: DraftLift) => DraftLift): WarmUpDraft {
-  return { ...draft, lifts: draft.lifts.map((l, i) => (i === at ? change(l) : l)) };
-}
-
 /** A ramp set with something fixed by hand, and with it the number of sets. */
 function withOwnSet(lift: DraftLift, { set, sets }: { set: number; sets: number }, own: FixedSet): DraftLift {
   return { ...lift, rampSets: sets, fixed: { ...lift.fixed, [set]: { ...lift.fixed[set], ...own } } };
-}
-
-/** The lifts in another order; the last one has nothing after it to be paired with. */
-function withLifts(draft: WarmUpDraft, lifts: readonly DraftLift[]): WarmUpDraft {
-  const last = lifts.length - 1;
-  return { ...draft, lifts: lifts.map((l, i) => (i === last ? { ...l, pairedWithNext: false } : l)) };
 }
 
 /**
@@ -82,22 +74,19 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
     case "add-lift":
       return draft.lifts.length < MOST_LIFTS ? { ...draft, lifts: [...draft.lifts, edit.lift] } : draft;
     case "remove-lift":
-      return draft.lifts.length > 1 ? withLifts(draft, draft.lifts.toSpliced(edit.at, 1)) : draft;
-    case "move-lift": {
-      const moving = draft.lifts[edit.at];
-      if (!moving || edit.to < 0 || edit.to >= draft.lifts.length) return draft;
-      return withLifts(draft, draft.lifts.toSpliced(edit.at, 1).toSpliced(edit.to, 0, moving));
-    }
+      return removeLift(draft, edit.at);
+    case "move-lift":
+      return moveLift(draft, edit.at, edit.to);
     case "choose-lift":
       return changeLift(draft, edit.at, ({ pairedWithNext }) => ({ ...edit.lift, pairedWithNext }));
-    case "pair": {
-      const isLast = edit.at === draft.lifts.length - 1;
-      return changeLift(draft, edit.at, (l) => ({ ...l, pairedWithNext: edit.paired && !isLast }));
-    }
+    case "pair":
+      return changeLift(draft, edit.at, (l) => ({ ...l, pairedWithNext: edit.paired }));
     case "back-offs":
       return changeLift(draft, edit.at, (l) => ({ ...l, backOffs: edit.backOffs }));
     case "working":
       return changeLift(draft, edit.at, (l) => ({ ...l, ...edit.change }));
+    case "bar":
+      return changeLift(draft, edit.at, (l) => ({ ...l, bar: edit.bar, weight: edit.weight, fixed: {} }));
     case "frame":
       return { ...draft, ...edit.change };
     case "pin":

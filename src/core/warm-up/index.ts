@@ -8,7 +8,9 @@ export {
   type WarmUpDraft,
 } from "./draft";
 export { applyEdit, type WarmUpEdit } from "./edits";
+export { gymFromSet } from "./gym-from-set";
 export { liftKit } from "./lift-kit";
+export { changeLift, moveLift, removeLift } from "./lift-list";
 export {
   type AthleteRecord,
   type GymKit,

@@ -1,8 +1,8 @@
 import type { AthleteProfile } from "../athlete";
-import { approachFor, type Catalog, type EquipmentId } from "../catalog";
+import { approachFor, type Catalog, type EquipmentId, kitWithout } from "../catalog";
 import type { PlannedLift, PlanRequest } from "../plan";
 import { isBarKit, type LoadKit, nearestLoadable, type PinStack, type PlateKind } from "../plates";
-import { type DoneSet, usualPlates } from "../ramp";
+import { type DoneSet, type RampStyleId, usualPlates } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
 import type { WarmUpDraft } from "./draft";
 import { liftKit } from "./lift-kit";
@@ -17,11 +17,29 @@ export interface AthleteRecord extends AthleteProfile {
   /** The unit of the body weight and working weights. */
   unit: UnitSystem;
   note: string;
+  /** The last of each lift, the newest first. */
   workingWeights: readonly WorkingWeight[];
+  /** The last one-repetition maximum of each lift that was lifted or told, not estimated. */
+  maxima: readonly OneRepMax[];
+  /** A bar that the athlete brings along, its weight in the athlete's unit; null: the gym's. */
+  ownBar: { name: string; weight: Weight } | null;
+  /** What the athlete cannot use. */
+  cannotUse: readonly EquipmentId[];
+  /** The approach and the style of ramp that this athlete always has; null: as the session has it. */
+  approach: string | null;
+  rampStyle: RampStyleId | null;
 }
 
 /** What of it a plan is made from. */
-export type PlannedAthlete = AthleteProfile & Pick<AthleteRecord, "bodyWeight" | "unit">;
+export type PlannedAthlete = AthleteProfile &
+  Pick<AthleteRecord, "bodyWeight" | "unit" | "ownBar" | "cannotUse">;
+
+export interface OneRepMax {
+  lift: string;
+  weight: Weight;
+  /** ISO day. */
+  day: string;
+}
 
 export interface WorkingWeight {
   lift: string;
@@ -44,7 +62,9 @@ export interface GymKit {
   id: string;
   name: string;
   unit: UnitSystem;
+  /** The bar that is taken unless another one is named. */
   bar: { name: string; weight: Weight; collar: Weight };
+  otherBars: readonly { name: string; weight: Weight }[];
   plates: readonly GymPlate[];
   /** One of each pair on the rack. */
   dumbbells: readonly Weight[];
@@ -80,7 +100,7 @@ export function planRequestFor(
   const lifts = draft.lifts.map((d): PlannedLift => {
     const { reps, sets, rir } = d;
     const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
-    const kit = liftKit(gym, lift, athlete);
+    const kit = liftKit(gym, lift, athlete, d.bar);
     // A gym may have lost plates since: the nearest lighter weight stands in, and it is said.
     const weight = kit && d.weight !== null ? nearestLoadable(kit, d.weight, false).lower : d.weight;
     return {
@@ -107,7 +127,7 @@ export function planRequestFor(
     athlete,
     approach: approachFor(catalog, lifts[0]!.lift, draft.approach),
     room: draft.room,
-    equipment: new Set(gym.equipment),
+    equipment: kitWithout(new Set(gym.equipment), athlete.cannotUse),
     own: draft.own,
     dropped: draft.dropped,
     taken: draft.taken ?? undefined,

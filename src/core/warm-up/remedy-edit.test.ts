@@ -20,6 +20,7 @@ const written: WrittenWarmUp = {
 };
 const lift: DraftLift = {
   lift: "back-squat",
+  bar: null,
   weight: weight(100),
   reps: 5,
   sets: 3,

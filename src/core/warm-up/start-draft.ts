@@ -1,6 +1,6 @@
 import type { Catalog, Lift } from "../catalog";
 import { nearestLoadable } from "../plates";
-import { estimateOneRepMax } from "../strength";
+import { estimateOneRepMax, weightForReps } from "../strength";
 import { convertWeight, type Weight } from "../units";
 import { type DraftLift, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
 import { liftKit } from "./lift-kit";
@@ -18,7 +18,7 @@ const USUAL = {
 
 /**
  * The working weight of an athlete for a lift in a gym: converted once if the gym counts in the other unit,
- * then rounded down to what can be loaded there.
+ * then rounded down to what can be loaded there. Where only a maximum is known, what it leaves for the usual sets.
  *
  * @returns null where none is known or nothing that light can be loaded.
  */
@@ -28,19 +28,25 @@ export function workingWeightIn(
   lift: Pick<Lift, "id" | "implement">,
 ): Weight | null {
   const known = athlete.workingWeights.find((w) => w.lift === lift.id);
-  if (!known) return null;
   const kit = liftKit(gym, lift, athlete);
-  return kit && nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
+  if (!kit) return null;
+  if (known) return nearestLoadable(kit, convertWeight(known.weight, athlete.unit, gym.unit), false).lower;
+  const max = oneRepMaxIn(gym, athlete, lift);
+  if (max === null) return null;
+  const usual = weightForReps(max, USUAL.reps + USUAL.rir);
+  return nearestLoadable(kit, Math.floor(usual) as Weight, false).lower;
 }
 
 /**
- * The one-repetition maximum of an athlete for a lift, estimated from the last working sets on record, in the gym's
- * fine unit and not rounded; null where there are none.
+ * The one-repetition maximum of an athlete for a lift, in the gym's fine unit and not rounded: the one on record, or
+ * the one estimated from working sets where those are newer; null where there is neither.
  */
 export function oneRepMaxIn(gym: GymKit, athlete: AthleteRecord, lift: Pick<Lift, "id">): number | null {
-  const known = athlete.workingWeights.find((w) => w.lift === lift.id);
-  if (!known) return null;
-  return estimateOneRepMax(convertWeight(known.weight, athlete.unit, gym.unit), known.reps + known.rir);
+  const working = athlete.workingWeights.find((w) => w.lift === lift.id);
+  const max = athlete.maxima.find((m) => m.lift === lift.id);
+  if (max && (!working || max.day >= working.day)) return convertWeight(max.weight, athlete.unit, gym.unit);
+  if (!working) return null;
+  return estimateOneRepMax(convertWeight(working.weight, athlete.unit, gym.unit), working.reps + working.rir);
 }
 
 /** A lift with the athlete's last working weight, sets and reps for it, or the usual. */
@@ -52,6 +58,7 @@ export function startLift(
   const known = athlete.workingWeights.find((w) => w.lift === lift.id);
   return {
     lift: lift.id,
+    bar: null,
     weight: workingWeightIn(gym, athlete, lift),
     reps: known?.reps ?? USUAL.reps,
     sets: known?.sets ?? USUAL.sets,
@@ -59,6 +66,7 @@ export function startLift(
     backOffs: [],
     pairedWithNext: false,
     ...RAMP_AS_USUAL,
+    rampStyle: athlete.rampStyle,
     done: [],
     secondsLeft: null,
   };
@@ -80,7 +88,7 @@ export function startDraft(
       startLift(athlete, gym, catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!),
     ),
     minutes: like.minutes ?? USUAL.minutes,
-    approach: like.approach ?? USUAL.approach,
+    approach: athlete.approach ?? like.approach ?? USUAL.approach,
     room: like.room ?? USUAL.room,
     own: [],
     dropped: [],

@@ -1,0 +1,15 @@
+export { arriveBy, clockMinutes, clockTime } from "./arrive-by";
+export { draftInSession } from "./draft-in-session";
+export { applySessionEdit, type SessionEdit } from "./edits";
+export { formatLoad, parseLoad, stepLoad } from "./load-text";
+export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft";
+export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
+export { repeatDays } from "./repeat-days";
+export {
+  MOST_PARTICIPANTS,
+  type Participant,
+  type Scheme,
+  type Session,
+  type SessionLift,
+  type SessionLoad,
+} from "./session";

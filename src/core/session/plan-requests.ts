@@ -1,0 +1,87 @@
+import { type Catalog, drillById } from "../catalog";
+import type { GroupRequest, MemberPlan } from "../group";
+import type { PlannedLift, PlanRequest } from "../plan";
+import {
+  type AthleteRecord,
+  type GymKit,
+  planRequestFor,
+  type WarmUpDraft,
+  workingWeightIn,
+} from "../warm-up";
+import type { Session } from "./session";
+
+/** One who is there, with what is planned for them. */
+export interface MemberDraft {
+  athlete: AthleteRecord;
+  draft: WarmUpDraft;
+}
+
+/** What the warm-up that a session's people do together is planned from; null where there are not two of them. */
+export function groupRequestFor(
+  session: Session,
+  members: readonly MemberDraft[],
+  gym: GymKit,
+  catalog: Catalog,
+): GroupRequest | null {
+  if (members.length < 2) return null;
+  return {
+    unit: gym.unit,
+    minutes: session.minutes,
+    approach: catalog.approaches.find((a) => a.id === session.approach) ?? catalog.approaches[0]!,
+    room: session.room,
+    equipment: new Set(gym.equipment),
+    counts: gym.counts ?? {},
+    own: session.own,
+    dropped: session.dropped,
+    drills: catalog.drills,
+    members: members.map(({ athlete, draft }) => ({
+      id: athlete.id,
+      name: athlete.name,
+      athlete: { experience: athlete.experience, limiters: athlete.limiters, areas: athlete.areas },
+      lifts: planRequestFor(draft, athlete, gym, catalog).lifts,
+      own: draft.own.filter((o) => (o.block ?? 0) === 0),
+      dropped: draft.dropped,
+      cannotUse: athlete.cannotUse,
+    })),
+  };
+}
+
+/** A lift that is as last time but for what the gym lacks: the weight of last time is what is asked for. */
+function withAsked(planned: PlannedLift, athlete: AthleteRecord, gym: GymKit): PlannedLift {
+  const known = athlete.workingWeights.find((w) => w.lift === planned.lift.id);
+  const { working } = planned;
+  if (!known || !working || planned.askedWeight || athlete.unit !== gym.unit) return planned;
+  const isAsLast = working.sets === known.sets && working.reps === known.reps;
+  const isRounded = working.weight < known.weight;
+  if (!isAsLast || !isRounded || workingWeightIn(gym, athlete, planned.lift) !== working.weight)
+    return planned;
+  return { ...planned, askedWeight: known.weight };
+}
+
+/**
+ * What one athlete's warm-up is planned from. With the athlete's part of a group's plan its drills before the first
+ * lift are those; what comes later is the athlete's own.
+ */
+export function requestInSession(
+  session: Session,
+  { athlete, draft }: MemberDraft,
+  gym: GymKit,
+  catalog: Catalog,
+  part: MemberPlan | null,
+): PlanRequest {
+  const planned = planRequestFor(draft, athlete, gym, catalog);
+  const request = { ...planned, lifts: planned.lifts.map((l) => withAsked(l, athlete, gym)) };
+  if (!part) return request;
+  return {
+    ...request,
+    minutes: session.minutes,
+    approach: catalog.approaches.find((a) => a.id === session.approach) ?? request.approach,
+    room: session.room,
+    begun: undefined,
+    together: part.steps.map(({ placed, kind }) => {
+      // A plan that comes from a worker has drills of its own: these are the catalog's.
+      const drill = drillById(catalog, placed.candidate.drill.id) ?? placed.candidate.drill;
+      return { ...placed, candidate: { ...placed.candidate, drill }, part: kind };
+    }),
+  };
+}

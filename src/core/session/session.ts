@@ -1,0 +1,59 @@
+import type { DrillId } from "../catalog";
+import type { Room } from "../ramp";
+import type { OfMaximum } from "../strength";
+import type { Weight } from "../units";
+import type { DraftDrill } from "../warm-up";
+
+/** How a working weight is said for everybody: as a weight in the gym's unit, or by each one's maximum. */
+export type SessionLoad = { kind: "weight"; weight: Weight } | OfMaximum;
+
+/** Working sets that are the same for everybody. */
+export interface Scheme {
+  sets: number;
+  reps: number;
+  load: SessionLoad;
+}
+
+/** A main lift of a session. */
+export interface SessionLift {
+  lift: string;
+  /** Null: each athlete's last working sets. */
+  scheme: Scheme | null;
+  /** Done in turns with the lift after it. */
+  pairedWithNext: boolean;
+}
+
+/** Somebody who takes part. */
+export interface Participant {
+  athleteId: string;
+  /** Planned for, but not there. */
+  absent: boolean;
+}
+
+/** What a coach prepares for everybody who takes part; what differs for one is in that athlete's warm-up. */
+export interface Session {
+  id: string;
+  name: string;
+  /** ISO day. */
+  day: string;
+  /** When the first working set begins, as "18:30"; null: not fixed. */
+  time: string | null;
+  gymId: string;
+  /** The group that it was made for; null: single athletes. */
+  groupId: string | null;
+  /** In order, at least one. */
+  lifts: readonly SessionLift[];
+  /** Before the first working set. */
+  minutes: number;
+  approach: string;
+  room: Room;
+  /** One sequence of drills for all with something of one's own, or a warm-up for each alone. */
+  together: boolean;
+  /** Drills that the coach has chosen for everybody. */
+  own: readonly DraftDrill[];
+  dropped: readonly DrillId[];
+  participants: readonly Participant[];
+}
+
+/** The most people of one session. */
+export const MOST_PARTICIPANTS = 80;
