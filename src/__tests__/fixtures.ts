@@ -199,6 +199,7 @@ export function gymWith(plates: readonly number[], equipment: GymKit["equipment"
     name: "Gym",
     unit: "kg",
     bar: { name: "Bar", weight: weight(20), collar: none },
+    otherBars: [],
     plates: plates.map((kg) => ({ ...plate(kg, 2, kg >= 20), ...look })),
     dumbbells: [],
     sledge: null,
@@ -222,6 +223,11 @@ export function athleteWith(known: Partial<AthleteRecord>): AthleteRecord {
     limiters: [],
     areas: [],
     workingWeights: [],
+    maxima: [],
+    ownBar: null,
+    cannotUse: [],
+    approach: null,
+    rampStyle: null,
     ...known,
   };
 }

@@ -1,6 +1,7 @@
-import { and, asc, count, desc, eq, inArray, like, max, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, getTableColumns, inArray, like, lte, max, sql } from "drizzle-orm";
 import type { Weight } from "@/core/units";
-import { database, write } from "./database";
+import { database, together, write } from "./database";
+import { groupRows } from "./group-rows";
 import { athlete, athleteArea, athleteLimiter, trainingGroup, workingWeight } from "./schema";
 
 /** Everything stored about one athlete, or null. */
@@ -22,6 +23,48 @@ export async function readAthlete(id: string) {
     db.select().from(workingWeight).where(eq(workingWeight.athleteId, id)).orderBy(desc(workingWeight.day)),
   ]);
   return { ...row.athlete, group: row.training_group.name, limiters, areas, weights };
+}
+
+/** Everything about some athletes, of their weights the newest of each lift that is not after a day. */
+export async function readAthletes(ids: readonly string[], day: string) {
+  if (ids.length === 0) return [];
+  const db = await database();
+  const list = [...ids];
+  // Of the rows that a group has SQLite gives the one with the greatest day.
+  const { day: dayColumn, ...columns } = getTableColumns(workingWeight);
+  const newest = db
+    .select({ ...columns, day: max(dayColumn).as("newest_day") })
+    .from(workingWeight)
+    .where(and(inArray(workingWeight.athleteId, list), lte(dayColumn, day)))
+    .groupBy(workingWeight.athleteId, workingWeight.lift, workingWeight.kind)
+    .orderBy(desc(sql`newest_day`));
+  const [rows, limiters, areas, weights] = await Promise.all([
+    db
+      .select()
+      .from(athlete)
+      .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
+      .where(inArray(athlete.id, list)),
+    db
+      .select()
+      .from(athleteLimiter)
+      .where(inArray(athleteLimiter.athleteId, list))
+      .orderBy(asc(athleteLimiter.place)),
+    db.select().from(athleteArea).where(inArray(athleteArea.athleteId, list)).orderBy(asc(athleteArea.area)),
+    newest,
+  ]);
+  const [limitersOf, areasOf, weightsOf] = [byAthlete(limiters), byAthlete(areas), byAthlete(weights)];
+  return rows.map((row) => ({
+    ...row.athlete,
+    group: row.training_group.name,
+    limiters: limitersOf(row.athlete.id),
+    areas: areasOf(row.athlete.id),
+    weights: weightsOf(row.athlete.id).map((w) => ({ ...w, day: w.day! })),
+  }));
+}
+
+/** Rows by the athlete that they belong to. */
+function byAthlete<T extends { athleteId: string }>(rows: readonly T[]): (id: string) => T[] {
+  return groupRows(rows, (r) => r.athleteId);
 }
 
 /** The name of a group and who is in it, or null. */
@@ -181,15 +224,6 @@ export async function readEverybody() {
     db.select().from(athleteArea).orderBy(asc(athleteArea.area)),
     db.select().from(workingWeight).orderBy(desc(workingWeight.day), asc(workingWeight.lift)),
   ]);
-  const byAthlete = <T extends { athleteId: string }>(rows: readonly T[]) => {
-    const lists = new Map<string, T[]>();
-    for (const row of rows) {
-      const list = lists.get(row.athleteId);
-      if (list) list.push(row);
-      else lists.set(row.athleteId, [row]);
-    }
-    return (id: string) => lists.get(id) ?? [];
-  };
   const [limitersOf, areasOf, weightsOf] = [byAthlete(limiters), byAthlete(areas), byAthlete(weights)];
   return people.map(({ athlete: a, training_group: group }) => ({
     ...a,
@@ -207,14 +241,6 @@ export interface ImportRows {
   added: (typeof athlete.$inferInsert)[];
   changed: { id: string; to: Partial<typeof athlete.$inferInsert> }[];
   weights: (typeof workingWeight.$inferInsert)[];
-}
-
-type Statement = Parameters<Awaited<ReturnType<typeof database>>["batch"]>[0][number];
-
-/** Runs statements together or not at all. */
-async function together(db: Awaited<ReturnType<typeof database>>, statements: Statement[]): Promise<void> {
-  const [first, ...rest] = statements;
-  if (first) await db.batch([first, ...rest]);
 }
 
 /** Stores an import, all or nothing. Returns what it takes to undo it. */
@@ -243,8 +269,8 @@ export async function applyImport(rows: ImportRows) {
           .insert(workingWeight)
           .values(w)
           .onConflictDoUpdate({
-            target: [workingWeight.athleteId, workingWeight.lift, workingWeight.day],
-            set: { weight: w.weight, reps: w.reps, sets: w.sets, rir: w.rir },
+            target: [workingWeight.athleteId, workingWeight.lift, workingWeight.day, workingWeight.kind],
+            set: { weight: w.weight, reps: w.reps, sets: w.sets, rir: w.rir, source: w.source },
           }),
       ),
     ]);

@@ -53,3 +53,11 @@ export async function write<T>(work: (db: Database) => Promise<T>): Promise<T> {
   const { db, writes } = await connection();
   return writes.runExclusive(() => work(db));
 }
+
+export type Statement = Parameters<Database["batch"]>[0][number];
+
+/** Runs statements together or not at all. */
+export async function together(db: Database, statements: readonly Statement[]): Promise<void> {
+  const [first, ...rest] = statements;
+  if (first) await db.batch([first, ...rest]);
+}

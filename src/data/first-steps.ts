@@ -1,5 +1,14 @@
 import { write } from "./database";
-import { athlete, gym, gymEquipment, plate, trainingGroup, warmUp, workingWeight } from "./schema";
+import {
+  athlete,
+  gym,
+  gymEquipment,
+  plate,
+  session,
+  sessionAthlete,
+  trainingGroup,
+  workingWeight,
+} from "./schema";
 
 /** Everything a new hall starts with; stored together or not at all. */
 export interface FirstRows {
@@ -7,9 +16,9 @@ export interface FirstRows {
   plates: (typeof plate.$inferInsert)[];
   equipment: (typeof gymEquipment.$inferInsert)[];
   group: typeof trainingGroup.$inferInsert;
-  athlete: typeof athlete.$inferInsert;
-  workingWeight: typeof workingWeight.$inferInsert;
-  warmUp: typeof warmUp.$inferInsert;
+  athletes: (typeof athlete.$inferInsert)[];
+  workingWeights: (typeof workingWeight.$inferInsert)[];
+  session: typeof session.$inferInsert;
 }
 
 export async function addFirstRows(rows: FirstRows): Promise<void> {
@@ -19,9 +28,12 @@ export async function addFirstRows(rows: FirstRows): Promise<void> {
       db.insert(plate).values(rows.plates),
       db.insert(gymEquipment).values(rows.equipment),
       db.insert(trainingGroup).values(rows.group),
-      db.insert(athlete).values(rows.athlete),
-      db.insert(workingWeight).values(rows.workingWeight),
-      db.insert(warmUp).values(rows.warmUp),
+      db.insert(athlete).values(rows.athletes),
+      ...(rows.workingWeights.length > 0 ? [db.insert(workingWeight).values(rows.workingWeights)] : []),
+      db.insert(session).values(rows.session),
+      db
+        .insert(sessionAthlete)
+        .values(rows.athletes.map((a, place) => ({ sessionId: rows.session.id, athleteId: a.id, place }))),
     ]),
   );
 }

@@ -1,17 +1,27 @@
-import { and, desc, eq } from "drizzle-orm";
+import { and, asc, desc, eq } from "drizzle-orm";
 import { database, write } from "./database";
-import { gym, gymEquipment, plate } from "./schema";
+import { gym, gymEquipment, plate, session } from "./schema";
 
 /** The gym with its plates and equipment; the first one where no id is given. Null if there is none. */
 export async function readGym(id?: string) {
   const db = await database();
-  const [row] = await (id ? db.select().from(gym).where(eq(gym.id, id)) : db.select().from(gym).limit(1));
+  const chosen = db.select().from(gym);
+  const [row] = await (id ? chosen.where(eq(gym.id, id)) : chosen.orderBy(asc(gym.place)).limit(1));
   if (!row) return null;
   const [plates, equipment] = await Promise.all([
     db.select().from(plate).where(eq(plate.gymId, row.id)).orderBy(desc(plate.weight)),
     db.select().from(gymEquipment).where(eq(gymEquipment.gymId, row.id)),
   ]);
   return { ...row, plates, equipment };
+}
+
+/** Gyms and rooms in their order. */
+export async function listGyms() {
+  const db = await database();
+  return db
+    .select({ id: gym.id, name: gym.name, unit: gym.unit })
+    .from(gym)
+    .orderBy(asc(gym.place), asc(gym.name));
 }
 
 /** What is stored of a gym when it changes. */
@@ -41,4 +51,26 @@ export async function updateGym(id: string, revision: number, rows: GymRows): Pr
     ]);
     return revision + 1;
   });
+}
+
+/** Adds a gym with everything in it, all or nothing. */
+export async function addGym(rows: Omit<GymRows, "gym"> & { gym: typeof gym.$inferInsert }): Promise<void> {
+  await write((db) =>
+    db.batch([
+      db.insert(gym).values(rows.gym),
+      ...(rows.plates.length > 0 ? [db.insert(plate).values(rows.plates)] : []),
+      ...(rows.equipment.length > 0 ? [db.insert(gymEquipment).values(rows.equipment)] : []),
+    ]),
+  );
+}
+
+/** Whether any session, past or to come, is in a gym. */
+export async function isGymInUse(id: string): Promise<boolean> {
+  const db = await database();
+  const rows = await db.select({ id: session.id }).from(session).where(eq(session.gymId, id)).limit(1);
+  return rows.length > 0;
+}
+
+export async function deleteGym(id: string): Promise<void> {
+  await write((db) => db.delete(gym).where(eq(gym.id, id)));
 }

@@ -1,4 +1,4 @@
-import { integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** Weights are integers of the fine unit of the system named beside them: grams or thousandths of a pound. */
 
@@ -9,6 +9,8 @@ export const gym = sqliteTable("gym", {
   barName: text("bar_name").notNull(),
   barWeight: integer("bar_weight").notNull(),
   collarWeight: integer("collar_weight").notNull(),
+  /** Bars besides the usual one: name and weight. */
+  otherBars: text("other_bars", { mode: "json" }).notNull().default([]),
   /** One of each pair on the rack. */
   dumbbells: text("dumbbells", { mode: "json" }).notNull().default([]),
   /** What the sledge of the plate machine weighs; null: there is none. */
@@ -17,6 +19,8 @@ export const gym = sqliteTable("gym", {
   stack: text("stack", { mode: "json" }),
   /** What can take weight off a body. */
   help: text("help", { mode: "json" }).notNull().default([]),
+  /** Its place among the gyms; the first is where a session takes place unless the coach says otherwise. */
+  place: integer("place").notNull().default(0),
   /** Counts the saved changes: a write that was made from an older one is refused. */
   revision: integer("revision").notNull().default(0),
 });
@@ -67,6 +71,13 @@ export const athlete = sqliteTable("athlete", {
   birthYear: integer("birth_year"),
   experience: text("experience", { enum: ["beginner", "intermediate", "advanced"] }).notNull(),
   note: text("note").notNull().default(""),
+  /** A bar that the athlete brings along: name and weight; null: the gym's. */
+  ownBar: text("own_bar", { mode: "json" }),
+  /** Equipment that the athlete cannot use. */
+  cannotUse: text("cannot_use", { mode: "json" }).notNull().default([]),
+  /** The approach and the style of ramp that this athlete always has; null: the session's. */
+  approach: text("approach"),
+  rampStyle: text("ramp_style"),
   /** Whether the athlete is kept for the record only: not on the day's page, in no list but the archive. */
   archived: integer("archived", { mode: "boolean" }).notNull().default(false),
   /** Counts the saved changes: a write that was made from an older one is refused. */
@@ -97,6 +108,9 @@ export const athleteArea = sqliteTable(
   (t) => [primaryKey({ columns: [t.athleteId, t.area] })],
 );
 
+/** Where a weight on record comes from. */
+export const WEIGHT_SOURCES = ["coach", "athlete", "test", "file"] as const;
+
 export const workingWeight = sqliteTable(
   "working_weight",
   {
@@ -105,30 +119,108 @@ export const workingWeight = sqliteTable(
       .references(() => athlete.id, { onDelete: "cascade" }),
     lift: text("lift").notNull(),
     day: text("day").notNull(),
+    /** Working sets, or a one-repetition maximum. */
+    kind: text("kind", { enum: ["working", "max"] })
+      .notNull()
+      .default("working"),
     weight: integer("weight").notNull(),
     reps: integer("reps").notNull(),
     sets: integer("sets").notNull(),
     rir: integer("rir").notNull(),
+    source: text("source", { enum: WEIGHT_SOURCES }).notNull().default("coach"),
   },
-  (t) => [primaryKey({ columns: [t.athleteId, t.lift, t.day] })],
+  (t) => [primaryKey({ columns: [t.athleteId, t.lift, t.day, t.kind] })],
 );
 
-export const warmUp = sqliteTable(
-  "warm_up",
+export const session = sqliteTable(
+  "session",
   {
     id: text("id").primaryKey(),
-    athleteId: text("athlete_id")
-      .notNull()
-      .references(() => athlete.id, { onDelete: "cascade" }),
+    name: text("name").notNull(),
+    day: text("day").notNull(),
+    /** When the first working set begins, as "18:30"; null: not fixed. */
+    time: text("time"),
     gymId: text("gym_id")
       .notNull()
       .references(() => gym.id),
-    day: text("day").notNull(),
-    /** The coach's draft as JSON. */
+    /** The group that it was made for; null: single athletes. */
+    groupId: text("group_id").references(() => trainingGroup.id, { onDelete: "set null" }),
+    /** Lifts, time, approach, room and drills for everybody, as JSON. */
+    content: text("content").notNull(),
+    /** Counts the saved changes: a write that was made from an older one is refused. */
+    revision: integer("revision").notNull().default(0),
+    updatedAt: integer("updated_at").notNull(),
+  },
+  (t) => [index("session_day_time").on(t.day, t.time), index("session_group_day").on(t.groupId, t.day)],
+);
+
+export const sessionAthlete = sqliteTable(
+  "session_athlete",
+  {
+    sessionId: text("session_id")
+      .notNull()
+      .references(() => session.id, { onDelete: "cascade" }),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    place: integer("place").notNull(),
+    absent: integer("absent", { mode: "boolean" }).notNull().default(false),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.athleteId] }),
+    index("session_athlete_athlete").on(t.athleteId),
+  ],
+);
+
+/** What the coach has changed for one athlete of a session. No row: nothing. */
+export const warmUp = sqliteTable(
+  "warm_up",
+  {
+    sessionId: text("session_id")
+      .notNull()
+      .references(() => session.id, { onDelete: "cascade" }),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    /** The athlete's draft as JSON. */
     draft: text("draft").notNull(),
+    /** What the session gave when the draft was changed, as JSON; null: all of the draft is the athlete's own. */
+    given: text("given"),
     /** Counts the saved changes: a write that was made from an older one is refused. */
     revision: integer("revision").notNull(),
     updatedAt: integer("updated_at").notNull(),
   },
-  (t) => [uniqueIndex("warm_up_athlete_day").on(t.athleteId, t.day)],
+  (t) => [primaryKey({ columns: [t.sessionId, t.athleteId] })],
 );
+
+/** A session to begin with: everything but day, time and people. */
+export const template = sqliteTable("template", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  content: text("content").notNull(),
+});
+
+/** The address at which an athlete's card can be read without the coach's screens. Taking the row away revokes it. */
+export const cardAddress = sqliteTable(
+  "card_address",
+  {
+    token: text("token").primaryKey(),
+    sessionId: text("session_id")
+      .notNull()
+      .references(() => session.id, { onDelete: "cascade" }),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+  },
+  (t) => [index("card_address_session").on(t.sessionId)],
+);
+
+/** Drills, lifts and approaches of the hall's own. */
+export const ownContent = sqliteTable("own_content", {
+  id: text("id").primaryKey(),
+  kind: text("kind", { enum: ["drill", "lift", "approach"] }).notNull(),
+  /** The whole of it as JSON. */
+  content: text("content").notNull(),
+  /** Counts the saved changes: a write that was made from an older one is refused. */
+  revision: integer("revision").notNull().default(0),
+});

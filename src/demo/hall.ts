@@ -6,6 +6,7 @@ export const hall = {
   name: "Rope Works Hall",
   unit: "kg" as const,
   bar: { name: "Hall bar", weight: 20, collar: 0 },
+  otherBars: [{ name: "Light bar", weight: 15 }],
   /** The members painted the plates with what the works had left. */
   plates: [
     { weight: 25, pairs: 4, fullDiameter: true, colour: "#6e2f2a", diameterMm: 450, thicknessMm: 64 },

@@ -15,13 +15,15 @@ export interface DemoAthlete {
   areas: [AreaId, AreaLevel][];
   note?: string;
   weights: [lift: string, weight: number, reps: number, sets: number, rir: number, daysAgo: number][];
-  /** Today's warm-up; absent: none yet. The lift's working weight comes from above. */
+  /** Today's own warm-up; absent: the group's. The lift's working weight comes from above. */
   today?: { lifts: string[]; minutes: number; approach: string; room?: "cold" };
 }
 
 export interface DemoGroup {
   id: string;
   name: string;
+  /** What the group does together, and when the first working set of today's and tomorrow's session begins. */
+  sessions: { lifts: string[]; minutes: number; approach: string; today: string; tomorrow: string };
   athletes: DemoAthlete[];
 }
 

@@ -1,10 +1,11 @@
-import { format, subDays } from "date-fns";
+import { addDays, format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
 import { catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
+import { draftInSession, type Session } from "@/core/session";
 import { weight } from "@/core/units";
-import { type AthleteRecord, type GymKit, startDraft } from "@/core/warm-up";
-import { database, write } from "@/data/database";
+import { type AthleteRecord, type GymKit, startDraft, startLift, type WarmUpDraft } from "@/core/warm-up";
+import { database, together, write } from "@/data/database";
 import {
   athlete,
   athleteArea,
@@ -12,18 +13,21 @@ import {
   gym,
   gymEquipment,
   plate,
+  session,
+  sessionAthlete,
   trainingGroup,
   warmUp,
   workingWeight,
 } from "@/data/schema";
 import { hall } from "./hall";
-import { type DemoAthlete, groups } from "./people";
+import { type DemoAthlete, type DemoGroup, groups } from "./people";
 
 const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 const kit: GymKit = {
   ...hall,
   bar: { name: hall.bar.name, weight: weight(hall.bar.weight), collar: weight(hall.bar.collar) },
+  otherBars: hall.otherBars.map((b) => ({ ...b, weight: weight(b.weight) })),
   plates: hall.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
   dumbbells: hall.dumbbells.map(weight),
   sledge: weight(hall.sledge),
@@ -57,10 +61,15 @@ function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord 
       rir,
       day: isoDay(subDays(now, daysAgo)),
     })),
+    maxima: [],
+    ownBar: null,
+    cannotUse: [],
+    approach: null,
+    rampStyle: null,
   };
 }
 
-/** The rows of one member: the athlete, what is known of them, and today's warm-up if there is one. */
+/** The rows of one member: the athlete and what is known of them. */
 function rowsOf(member: DemoAthlete, groupId: string, group: string, now: Date) {
   const record = recordOf(member, group, now);
   const { id, name, unit, experience, birthYear, bodyWeight, note } = record;
@@ -69,40 +78,109 @@ function rowsOf(member: DemoAthlete, groupId: string, group: string, now: Date) 
     limiters: record.limiters.map((demand, place) => ({ athleteId: id, demand, place })),
     areas: record.areas.map((a) => ({ athleteId: id, ...a })),
     weights: record.workingWeights.map((w) => ({ athleteId: id, ...w })),
-    warmUps: member.today
-      ? [
-          {
-            id: `today-${id}`,
-            athleteId: id,
-            gymId: kit.id,
-            day: isoDay(now),
-            draft: JSON.stringify(startDraft(record, kit, catalog, member.today)),
-            revision: 0,
-            updatedAt: now.getTime(),
-          },
-        ]
-      : [],
   };
+}
+
+type OwnDraft = (given: WarmUpDraft, record: AthleteRecord, member: DemoAthlete) => WarmUpDraft;
+
+/** Today each warms up alone, in the way that suits them. */
+const alone: OwnDraft = (given, record, { today }) =>
+  today ? startDraft(record, kit, catalog, today) : given;
+
+/** Tomorrow all warm up together, some for another lift. */
+const ownLifts: OwnDraft = (given, record, { today }) => {
+  const lifts = today?.lifts.map((id) => startLift(record, kit, catalog.lifts.find((l) => l.id === id)!));
+  return lifts ? { ...given, lifts } : given;
+};
+
+/** The rows of a group's session on a day; of what single members do, what differs from it. */
+function sessionRows(
+  group: DemoGroup,
+  {
+    id,
+    day,
+    time,
+    isTogether,
+    now,
+    own,
+  }: {
+    id: string;
+    day: string;
+    time: string;
+    isTogether: boolean;
+    now: Date;
+    own: OwnDraft | null;
+  },
+) {
+  const { lifts, minutes, approach } = group.sessions;
+  const content = {
+    lifts: lifts.map((lift) => ({ lift, scheme: null, pairedWithNext: false })),
+    minutes,
+    approach,
+    room: "normal" as const,
+    together: isTogether,
+    own: [],
+    dropped: [],
+  };
+  const participants = group.athletes.map((a) => ({ athleteId: a.id, absent: false }));
+  const planned: Session = {
+    ...{ id, name: group.name, day, time, gymId: kit.id, groupId: group.id },
+    ...{ ...content, participants },
+  };
+  const updatedAt = now.getTime();
+  const warmUps = group.athletes.flatMap((member) => {
+    const record = recordOf(member, group.name, now);
+    const given = draftInSession(planned, record, kit, catalog);
+    const draft = JSON.stringify(own?.(given, record, member) ?? given);
+    const row = { sessionId: id, athleteId: member.id, draft, given: JSON.stringify(given) };
+    return draft === row.given ? [] : [{ ...row, revision: 1, updatedAt }];
+  });
+  return {
+    session: {
+      ...{ id, name: group.name, day, time, gymId: kit.id, groupId: group.id, updatedAt },
+      content: JSON.stringify(content),
+    },
+    participants: participants.map((p, place) => ({ ...p, sessionId: id, place })),
+    warmUps,
+  };
+}
+
+/** Today's and tomorrow's sessions of every group. */
+function sessionsAround(now: Date, idOf: (when: "today" | "tomorrow", day: string, group: string) => string) {
+  const [today, tomorrow] = [isoDay(now), isoDay(addDays(now, 1))];
+  return groups.flatMap((g) => [
+    sessionRows(g, {
+      ...{ id: idOf("today", today, g.id), day: today, time: g.sessions.today },
+      ...{ isTogether: false, now, own: alone },
+    }),
+    sessionRows(g, {
+      ...{ id: idOf("tomorrow", tomorrow, g.id), day: tomorrow, time: g.sessions.tomorrow },
+      ...{ isTogether: true, now, own: ownLifts },
+    }),
+  ]);
+}
+
+/** What the groups did in the weeks before and will do in the week after, every other day. */
+function sessionsOfWeeks(now: Date) {
+  return groups.flatMap((g, i) =>
+    [-14, -12, -10, -7, -5, -3, 3, 5, 7].map((offset) => {
+      const day = isoDay(addDays(now, offset + (i % 2)));
+      const id = `${day}-${g.id}`;
+      return sessionRows(g, { id, day, time: g.sessions.tomorrow, isTogether: true, now, own: null });
+    }),
+  );
 }
 
 /**
  * Fills an empty database with the demo hall, all or nothing, its dates relative to `now`. On a later day only
- * the members' warm-ups of that day are added; what has been changed stays.
+ * the groups' sessions of that day and the next are added; what has been changed stays.
  */
 export async function seedDemo(now: Date): Promise<void> {
   const db = await database();
   const [known] = await db.select({ count: sql<number>`count(*)` }).from(athlete);
+  if (known && known.count > 0) return addMissingSessions(now);
   const members = groups.flatMap((g) => g.athletes.map((a) => rowsOf(a, g.id, g.name, now)));
-  const warmUps = members.flatMap((m) => m.warmUps);
-  if (known && known.count > 0) {
-    const stored = new Set((await db.select({ id: athlete.id }).from(athlete)).map((row) => row.id));
-    const today = isoDay(now);
-    const missing = warmUps
-      .filter((w) => stored.has(w.athleteId))
-      .map((w) => ({ ...w, id: `${today}-${w.athleteId}` }));
-    await write((open) => open.insert(warmUp).values(missing).onConflictDoNothing());
-    return;
-  }
+  const sessions = [...sessionsAround(now, (when, _, group) => `${when}-${group}`), ...sessionsOfWeeks(now)];
   const { plates, bar, ...rest } = kit;
   await write((open) =>
     open.batch([
@@ -113,6 +191,7 @@ export async function seedDemo(now: Date): Promise<void> {
         barName: bar.name,
         barWeight: bar.weight,
         collarWeight: bar.collar,
+        otherBars: rest.otherBars,
         dumbbells: rest.dumbbells,
         sledgeWeight: rest.sledge,
         stack: rest.stack,
@@ -129,7 +208,35 @@ export async function seedDemo(now: Date): Promise<void> {
       open.insert(athleteLimiter).values(members.flatMap((m) => m.limiters)),
       open.insert(athleteArea).values(members.flatMap((m) => m.areas)),
       open.insert(workingWeight).values(members.flatMap((m) => m.weights)),
-      open.insert(warmUp).values(warmUps),
+      open.insert(session).values(sessions.map((s) => s.session)),
+      open.insert(sessionAthlete).values(sessions.flatMap((s) => s.participants)),
+      open.insert(warmUp).values(sessions.flatMap((s) => s.warmUps)),
     ]),
+  );
+}
+
+/** Adds the sessions of a later day where the coach has none then, of groups and athletes that are still there. */
+async function addMissingSessions(now: Date): Promise<void> {
+  const db = await database();
+  const stored = new Set((await db.select({ id: athlete.id }).from(athlete)).map((row) => row.id));
+  const groupIds = new Set((await db.select({ id: trainingGroup.id }).from(trainingGroup)).map((g) => g.id));
+  const planned = await db.select({ day: session.day, groupId: session.groupId }).from(session);
+  const missing = sessionsAround(now, (_, day, group) => `${day}-${group}`).filter(
+    ({ session: s }) =>
+      groupIds.has(s.groupId) && !planned.some((p) => p.day === s.day && p.groupId === s.groupId),
+  );
+  await write((open) =>
+    together(
+      open,
+      missing.flatMap(({ session: row, participants, warmUps }) => {
+        const there = participants.filter((p) => stored.has(p.athleteId));
+        const own = warmUps.filter((w) => stored.has(w.athleteId));
+        return [
+          open.insert(session).values(row).onConflictDoNothing(),
+          ...(there.length > 0 ? [open.insert(sessionAthlete).values(there).onConflictDoNothing()] : []),
+          ...(own.length > 0 ? [open.insert(warmUp).values(own).onConflictDoNothing()] : []),
+        ];
+      }),
+    ),
   );
 }

@@ -10,6 +10,7 @@ import {
   readAthlete,
   updateAthlete,
 } from "@/data/athletes";
+import { listSessionsOf } from "@/data/sessions";
 import { bodyOf } from "./athlete-record";
 import { today } from "./day";
 import { type AthleteDraft, athleteSchema } from "./schemas/athlete";
@@ -17,6 +18,8 @@ import { firstProblem } from "./schemas/draft";
 
 const PAGE = 50;
 const MOST_ADDED = 200;
+/** Newest sessions that stand on an athlete's page. */
+const SESSIONS_SHOWN = 12;
 
 /** What the address of a list of athletes says; what is wrong in it counts as not said. */
 const listSchema = z.object({
@@ -46,11 +49,11 @@ export async function listAthletePage(params: Record<string, string | string[] |
 }
 export type AthletePage = Awaited<ReturnType<typeof listAthletePage>>;
 
-/** An athlete to be edited, with the groups there are; null if there is none with this id. */
-export async function openAthlete(id: string) {
-  const [row, groups] = await Promise.all([readAthlete(id), listGroups()]);
-  if (!row) return null;
-  const draft: AthleteDraft = {
+type StoredAthlete = Omit<NonNullable<Awaited<ReturnType<typeof readAthlete>>>, "group">;
+
+/** An athlete's rows as one thing that can be changed. */
+export function athleteDraftOf(row: StoredAthlete): AthleteDraft {
+  return {
     id: row.id,
     name: row.name,
     groupId: row.groupId,
@@ -63,7 +66,17 @@ export async function openAthlete(id: string) {
     ...bodyOf(row),
     weights: row.weights.map(({ athleteId: _, ...w }) => ({ ...w, weight: w.weight as Weight })),
   };
-  return { draft, revision: row.revision, groups, day: today() };
+}
+
+/** An athlete to be edited, with the groups there are; null if there is none with this id. */
+export async function openAthlete(id: string) {
+  const [row, groups, sessions] = await Promise.all([
+    readAthlete(id),
+    listGroups(),
+    listSessionsOf(id, { limit: SESSIONS_SHOWN, offset: 0 }),
+  ]);
+  if (!row) return null;
+  return { draft: athleteDraftOf(row), revision: row.revision, groups, sessions, day: today() };
 }
 export type OpenAthlete = NonNullable<Awaited<ReturnType<typeof openAthlete>>>;
 

@@ -7,8 +7,8 @@ import { addAthletesFromList, changeSeveral, listAthletePage, openAthlete, saveA
 import { today } from "./day";
 import { athletesCsv, workingWeightsCsv } from "./export";
 import { openGymKit } from "./gym-kit";
-import { listToday } from "./list-today";
-import { openWarmUp } from "./open-workbench";
+import { listDay } from "./list-day";
+import { openWarmUp } from "./open-session";
 import { saveGym, weightsNotHere } from "./save-gym";
 
 withTemporaryDatabase();
@@ -64,8 +64,8 @@ describe("the gym", () => {
     const outcome = await saveGym({ revision, gym: { ...gym, plates: coarse } });
     const found = await weightsNotHere();
     expect(found.map((f) => f.name)).toContain("Rashid al-Amin");
-    expect((await openWarmUp("today-rashid")).ok).toBe(true);
-    expect((await listToday()).groups).toHaveLength(3);
+    expect((await openWarmUp("today-masters", "rashid")).ok).toBe(true);
+    expect((await listDay(today(), 1)).sessions).toHaveLength(3);
     if (outcome.kind === "saved") await saveGym({ revision: outcome.revision, gym });
     expect(await weightsNotHere()).toEqual([]);
   });
@@ -97,7 +97,12 @@ describe("an athlete", () => {
       limiters: ["front-rack" as const, ...draft.limiters.filter((l) => l !== "front-rack")],
       areas: [{ area: "wrist" as const, level: "sore" as const }],
       weights: [
-        { lift: "front-squat", day: today(), weight: weight(50), reps: 5, sets: 3, rir: 2 },
+        {
+          lift: "front-squat",
+          day: today(),
+          ...{ weight: weight(50), reps: 5, sets: 3, rir: 2 },
+          ...{ kind: "working" as const, source: "test" as const },
+        },
         ...draft.weights.filter((w) => w.day !== today()),
       ],
     };
@@ -129,7 +134,8 @@ describe("an athlete", () => {
   });
 
   test("in the archive is on no day's page, and back again", async () => {
-    const linesOf = async () => (await listToday()).groups.flatMap((g) => g.lines.map((l) => l.athlete.id));
+    const linesOf = async () =>
+      (await listDay(today(), 1)).sessions.flatMap((g) => g.lines.map((l) => l.athlete.id));
     expect(await changeSeveral({ ids: ["mei", "lars"], to: { archived: true } })).toEqual({
       kind: "changed",
     });

@@ -6,6 +6,9 @@ import { readEverybody } from "@/data/athletes";
 /** A cell that a spreadsheet would take for a formula is written so that it is text. */
 const AS_TEXT = { escapeFormulae: true, newline: "\r\n" } as const;
 
+/** What a weight on record is, in the words of the file. */
+const KINDS = { working: "working", max: "1RM" } as const;
+
 /** A file with its name and kind. */
 interface Exported {
   name: string;
@@ -38,11 +41,13 @@ export async function workingWeightsCsv(): Promise<Exported> {
       name: p.name,
       lift: catalog.lifts.find((l) => l.id === w.lift)?.name ?? w.lift,
       day: w.day,
+      kind: KINDS[w.kind],
       weight: weightValue(w.weight),
       unit: p.unit,
       sets: w.sets,
       reps: w.reps,
       in_reserve: w.rir,
+      source: w.source,
     })),
   );
   return { name: "working-weights.csv", body: Papa.unparse(rows, AS_TEXT) };

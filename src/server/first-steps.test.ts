@@ -2,13 +2,14 @@ import { database } from "@/data/database";
 import { gym } from "@/data/schema";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { type FirstStepsForm, takeFirstSteps } from "./first-steps";
-import { listToday } from "./list-today";
-import { openWarmUp } from "./open-workbench";
+import { listDay } from "./list-day";
+import { openSession, openWarmUp } from "./open-session";
 
 withTemporaryDatabase();
 
 const form: FirstStepsForm = {
-  name: "Ada",
+  names: "Ada",
+  set: "garage",
   experience: "beginner",
   unit: "kg",
   bar: "20",
@@ -31,11 +32,16 @@ async function errorsOf(change: object) {
 }
 
 test("an empty hall has nobody", async () => {
-  expect((await listToday()).groups).toEqual([]);
+  expect((await listDay("2026-01-05", 1)).sessions).toEqual([]);
 });
 
 test.each([
-  ["no name", { name: "  " }, "name", /Type the athlete's name/],
+  ["no name", { names: "  " }, "names", /Type the athlete's name/],
+  ["a weight behind a name that is none", { names: "Ada, 0" }, "names", /Ada: /],
+  ["a weight behind a name between plates", { names: "Ada, 86" }, "names", /Ada: .*Nearest: 85 kg or 90 kg/],
+  ["too many", { names: Array.from({ length: 61 }, (_, i) => `A${i}`).join("\n") }, "names", /at most 60/],
+  ["a gym that is not there", { set: "moon" }, "set", /no kind of gym/],
+  ["a lift that the gym has nothing for", { lift: "leg-press" }, "lift", /nothing for this lift/],
   ["no weight", { weight: "" }, "weight", /Type a weight/],
   ["a pull-up without a body weight", { lift: "pull-up" }, "bodyWeight", /Type the body weight/],
   ["a body weight in words", { bodyWeight: "light" }, "bodyWeight", /Type a number/],
@@ -57,9 +63,10 @@ test("nothing was stored by what was refused", async () => {
 test("a good form leads to a first plan", async () => {
   const outcome = await takeFirstSteps(form);
   if (outcome.kind !== "started") throw new Error(JSON.stringify(outcome));
-  const opened = await openWarmUp(outcome.warmUpId);
+  const opened = await openWarmUp(outcome.sessionId, outcome.athleteId!);
   if (!opened.ok) throw new Error("not opened");
-  const { draft, athlete, gym: kit } = opened.value;
+  const { member, gym: kit } = opened.value;
+  const { draft, athlete } = member;
   expect(draft).toMatchObject({ lifts: [{ lift: "deadlift", weight: 85000, reps: 5 }] });
   expect(athlete.name).toBe("Ada");
   expect(kit.plates.map((p) => [p.weight, p.pairs, p.fullDiameter])).toEqual([
@@ -72,8 +79,25 @@ test("a good form leads to a first plan", async () => {
 test("a lift with one's own body starts from the body weight that was given", async () => {
   const outcome = await takeFirstSteps({ ...form, lift: "pull-up", bodyWeight: "72.5", weight: "82.5" });
   if (outcome.kind !== "started") throw new Error(JSON.stringify(outcome));
-  const opened = await openWarmUp(outcome.warmUpId);
+  const opened = await openWarmUp(outcome.sessionId, outcome.athleteId!);
   if (!opened.ok) throw new Error("not opened");
-  expect(opened.value.athlete.bodyWeight).toBe(72500);
-  expect(opened.value.draft.lifts[0]).toMatchObject({ lift: "pull-up", weight: 82500 });
+  expect(opened.value.member.athlete.bodyWeight).toBe(72500);
+  expect(opened.value.member.draft.lifts[0]).toMatchObject({ lift: "pull-up", weight: 82500 });
+});
+
+test("a pasted list with weights makes a session for all of them", async () => {
+  const names = "Una Vell, 60\nOke Brandt\t100 kg\n\nIda Lund\nUna Vell, 70";
+  const outcome = await takeFirstSteps({ ...form, names, weight: "" });
+  if (outcome.kind !== "started") throw new Error(JSON.stringify(outcome));
+  expect(outcome.athleteId).toBeNull();
+  const opened = await openSession(outcome.sessionId);
+  if (!opened.ok) throw new Error("not opened");
+  const { members, session, gym: kit } = opened.value;
+  expect(session).toMatchObject({ name: "Athletes", together: true });
+  expect(members.map((m) => [m.athlete.name, m.draft.lifts[0]!.weight])).toEqual([
+    ["Una Vell", 60000],
+    ["Oke Brandt", 100000],
+    ["Ida Lund", null],
+  ]);
+  expect(kit.equipment).toContain("pull-up-bar");
 });

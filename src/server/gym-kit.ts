@@ -1,7 +1,8 @@
-import { EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import type { Weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
-import { readGym } from "@/data/gyms";
+import { listGyms, readGym } from "@/data/gyms";
+import { isEquipment } from "./athlete-record";
+import { gymKitSchema } from "./schemas/gym-kit";
 import { gymLoadsSchema } from "./schemas/gym-loads";
 
 /** The gym with this id (the only one if none is given) as the core knows one, or null. */
@@ -18,6 +19,7 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
     name: row.name,
     unit: row.unit,
     bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
+    otherBars: gymKitSchema.shape.otherBars.catch([]).parse(row.otherBars),
     plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
     ...gymLoadsSchema.parse({
       dumbbells: row.dumbbells,
@@ -35,6 +37,7 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
   return { gym, revision: row.revision };
 }
 
-function isEquipment(id: string): id is EquipmentId {
-  return (EQUIPMENT_IDS as string[]).includes(id);
+/** Gyms and rooms to choose from. */
+export async function gymChoices(): Promise<{ id: string; name: string }[]> {
+  return (await listGyms()).map(({ id, name }) => ({ id, name }));
 }

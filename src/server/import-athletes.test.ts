@@ -49,8 +49,11 @@ test("it is taken in together, and taken back together", async () => {
   expect(una).toMatchObject({ experience: "beginner", bodyWeight: 61500, unit: "kg" });
   expect(una.weights).toEqual(
     expect.arrayContaining([
-      { lift: "back-squat", day: "2026-01-31", weight: 70000, reps: 5, sets: 3, rir: 2 },
-      { lift: "bench-press", day: today(), weight: 40000, reps: 8, sets: 3, rir: 2 },
+      expect.objectContaining({
+        ...{ lift: "back-squat", day: "2026-01-31", weight: 70000, reps: 5, sets: 3, rir: 2 },
+        ...{ kind: "working", source: "file" },
+      }),
+      expect.objectContaining({ lift: "bench-press", day: today(), weight: 40000, reps: 8, source: "file" }),
     ]),
   );
   expect(await findByName("Rashid al-Amin")).toMatchObject({ group: "Evening", bodyWeight: 95000 });
@@ -126,4 +129,28 @@ test.each([
     kind: "refused",
     message: expect.stringMatching(message),
   });
+});
+
+test("maxima go out and come in as what they are, beside the working weight of the same day", async () => {
+  const text = [
+    "name,lift,day,kind,weight,sets,reps",
+    "Oke Brandt,Deadlift,2026-02-02,1RM,200,,",
+    "Oke Brandt,Deadlift,2026-02-02,working,160,4,3",
+  ].join("\n");
+  const outcome = await importAthletes({ text });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  const { draft } = (await openAthlete((await findByName("Oke Brandt"))!.id))!;
+  expect(draft.weights).toHaveLength(2);
+  expect(draft.weights).toContainEqual(
+    expect.objectContaining({ kind: "max", weight: 200000, sets: 1, reps: 1, rir: 0 }),
+  );
+  const csv = (await workingWeightsCsv()).body;
+  expect(csv).toMatch(/Oke Brandt,Deadlift,2026-02-02,1RM,200,kg,1,1,0,file/);
+  const again = await importAthletes({ text: csv.replaceAll(";", ",") });
+  expect(again.kind).toBe("imported");
+  expect((await openAthlete(draft.id))!.draft.weights).toEqual(draft.weights);
+  const wrong = await previewOf(text.replace("1RM", "guess"));
+  expect(wrong.errors).toEqual([
+    { line: 2, message: expect.stringMatching(/"guess" is neither working nor 1RM/) },
+  ]);
 });

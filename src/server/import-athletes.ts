@@ -5,6 +5,7 @@ import { fail, ok, type Result } from "@/core/result";
 import { IMPORT_FIELDS, type ImportColumns, type ImportField, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { parseWeight, UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { applyImport, type ImportRows, listGroups, readEverybody, undoImport } from "@/data/athletes";
+import { WEIGHT_SOURCES } from "@/data/schema";
 import { today } from "./day";
 import { gymKit } from "./gym-kit";
 
@@ -212,7 +213,10 @@ async function readPeople(
     if (!weight.ok) wrong(weight.error);
     else if (weight.value) {
       const { lift, day } = weight.value;
-      person.weights = [...person.weights.filter((w) => w.lift !== lift || w.day !== day), weight.value];
+      person.weights = [
+        ...person.weights.filter((w) => w.lift !== lift || w.day !== day || w.kind !== weight.value!.kind),
+        weight.value,
+      ];
     }
   }
   return [...people.values()];
@@ -256,6 +260,16 @@ const USUAL = { sets: 3, reps: 5, rir: 2 };
 const MOST = { sets: 20, reps: 20, rir: 10 };
 const LEAST = { sets: 1, reps: 1, rir: 0 };
 
+/** A one-repetition maximum as sets. */
+const ONE_REP = { sets: 1, reps: 1, rir: 0 };
+/** What a line may say that its weight is. */
+const KINDS: Readonly<Record<string, "working" | "max">> = {
+  "": "working",
+  working: "working",
+  "1rm": "max",
+  max: "max",
+};
+
 /** The working weight of a line; null if it has none. */
 function readWeight(cell: Cell): Result<Person["weights"][number] | null, string> {
   const [lift, typed] = [cell("lift"), cell("weight")];
@@ -275,5 +289,11 @@ function readWeight(cell: Cell): Result<Person["weights"][number] | null, string
       return fail(`${known.name}: ${field} must be ${LEAST[field]} to ${MOST[field]}.`);
     numbers[field] = value;
   }
-  return ok({ athleteId: "", lift: known.id, day, weight: weight.value, ...numbers });
+  const kind = KINDS[plain(cell("kind"))];
+  if (!kind) return fail(`Kind: "${cell("kind")}" is neither working nor 1RM.`);
+  const typedSource = plain(cell("source"));
+  const source = typedSource === "" ? "file" : WEIGHT_SOURCES.find((s) => s === typedSource);
+  if (!source) return fail(`Source: "${cell("source")}" is none of ${WEIGHT_SOURCES.join(", ")}.`);
+  const sets = kind === "max" ? ONE_REP : numbers;
+  return ok({ athleteId: "", lift: known.id, day, kind, source, weight: weight.value, ...sets });
 }

@@ -1,15 +1,14 @@
 import { format, parseISO } from "date-fns";
-import { catalog } from "@/catalog";
 import { ageOn } from "@/core/athlete";
 import { type Lift, PHASE_NAMES } from "@/core/catalog";
 import { cautionsFor } from "@/core/cautions";
 import { formatDose } from "@/core/dose";
-import { type LiftPlan, planOfLift, planWarmUp } from "@/core/plan";
+import { type LiftPlan, planOfLift } from "@/core/plan";
 import { isBarKit } from "@/core/plates";
 import { describeLoad, loadUnit } from "@/core/ramp";
 import { formatClock, formatSeconds, formatWeight, type UnitSystem } from "@/core/units";
-import { planRequestFor } from "@/core/warm-up";
-import type { OpenWarmUp } from "./open-workbench";
+import type { OpenWarmUp } from "./open-session";
+import { warmUpOf } from "./plan-session";
 
 /** Characters that Markdown takes for its own, written so that they stand for themselves. */
 function text(of: string): string {
@@ -21,9 +20,11 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =
   [row(heads), row(heads.map(() => "---")), ...rows.map(row)].join("\n");
 
 /** One athlete's warm-up as Markdown, with what stands on the card. */
-export function planMarkdown({ draft, athlete, gym, day }: OpenWarmUp): string {
-  const request = planRequestFor(draft, athlete, gym, catalog);
-  const plan = planWarmUp(request);
+export function planMarkdown(opened: OpenWarmUp): string {
+  const { request, plan } = warmUpOf(opened, opened.member);
+  const { gym, session } = opened;
+  const { athlete } = opened.member;
+  const { day } = session;
   const cautions = cautionsFor({
     lifts: request.lifts.map((l) => l.lift),
     drills: plan.steps.map((s) => s.drill),

@@ -1,27 +1,40 @@
 import { z } from "zod";
 import type { SaveOutcome } from "@/core/result";
 import type { WarmUpDraft } from "@/core/warm-up";
-import { readWarmUp, updateDraft } from "@/data/warm-ups";
-import { parseDraft } from "./open-workbench";
+import { updateWarmUp } from "@/data/sessions";
+import { openWarmUp } from "./open-session";
 import { draftSchema, firstProblem } from "./schemas/draft";
 
 const requestSchema = z.strictObject({
-  id: z.string().max(100),
+  sessionId: z.string().max(100),
+  athleteId: z.string().max(100),
   /** The revision the change was made from. */
   revision: z.number().int().min(0),
+  /** What the session gave when the change was made. */
+  given: draftSchema,
   draft: draftSchema,
 });
 
-/** Stores a draft if it was made from the revision that is stored now. */
+/** Stores what was changed for one athlete if it was changed from the revision that is stored now. */
 export async function saveDraft(request: unknown): Promise<SaveOutcome<WarmUpDraft>> {
   const parsed = requestSchema.safeParse(request);
   if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { id, revision, draft } = parsed.data;
-  const stored = await updateDraft(id, revision, JSON.stringify(draft), Date.now());
+  const { sessionId, athleteId, revision, given, draft } = parsed.data;
+  const current = await openWarmUp(sessionId, athleteId);
+  if (!current.ok && current.error.kind === "missing")
+    return { kind: "refused", message: "This warm-up is no longer there." };
+  const stored = await updateWarmUp(
+    {
+      sessionId,
+      athleteId,
+      draft: JSON.stringify(draft),
+      given: JSON.stringify(given),
+      updatedAt: Date.now(),
+    },
+    revision,
+  );
   if (stored !== null) return { kind: "saved", revision: stored };
-  const row = await readWarmUp(id);
-  if (!row) return { kind: "refused", message: "This warm-up is no longer there." };
-  const current = parseDraft(row.draft);
-  if (!current.ok) return { kind: "refused", message: current.error };
-  return { kind: "changed-elsewhere", revision: row.revision, draft: current.value };
+  const now = await openWarmUp(sessionId, athleteId);
+  if (!now.ok) return { kind: "refused", message: "The stored warm-up is not readable." };
+  return { kind: "changed-elsewhere", revision: now.value.member.revision, draft: now.value.member.draft };
 }

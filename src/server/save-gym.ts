@@ -1,28 +1,31 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import type { SaveOutcome } from "@/core/result";
-import { type GymKit, planRequestFor } from "@/core/warm-up";
-import { updateGym } from "@/data/gyms";
-import { listWarmUps } from "@/data/warm-ups";
+import { requestInSession } from "@/core/session";
+import type { GymKit } from "@/core/warm-up";
+import { type GymRows, updateGym } from "@/data/gyms";
+import { listSessions } from "@/data/sessions";
 import { today } from "./day";
 import { openGymKit } from "./gym-kit";
-import { openWarmUp } from "./open-workbench";
+import { openSessions } from "./open-session";
 import { firstProblem } from "./schemas/draft";
 import { gymKitSchema } from "./schemas/gym-kit";
 
+const LAST_DAY = "9999-12-31";
+/** Sessions to come that are looked at after a change of the gym. */
+const MOST_LOOKED_AT = 40;
+
 const requestSchema = z.strictObject({ revision: z.number().int().min(0), gym: gymKitSchema });
 
-/** Stores a gym if it was changed from the revision that is stored now. The unit stays what it was. */
-export async function saveGym(request: unknown): Promise<SaveOutcome<GymKit>> {
-  const parsed = requestSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { revision, gym } = parsed.data;
-  const stored = await updateGym(gym.id, revision, {
+/** A gym as it is stored, without its unit, which stays what it was. */
+export function gymRows(gym: GymKit): GymRows {
+  return {
     gym: {
       name: gym.name,
       barName: gym.bar.name,
       barWeight: gym.bar.weight,
       collarWeight: gym.bar.collar,
+      otherBars: gym.otherBars,
       dumbbells: gym.dumbbells,
       sledgeWeight: gym.sledge,
       stack: gym.stack,
@@ -34,25 +37,43 @@ export async function saveGym(request: unknown): Promise<SaveOutcome<GymKit>> {
       equipment,
       count: gym.counts?.[equipment] ?? null,
     })),
-  });
+  };
+}
+
+/** Stores a gym if it was changed from the revision that is stored now. The unit stays what it was. */
+export async function saveGym(request: unknown): Promise<SaveOutcome<GymKit>> {
+  const parsed = requestSchema.safeParse(request);
+  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
+  const { revision, gym } = parsed.data;
+  const stored = await updateGym(gym.id, revision, gymRows(gym));
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openGymKit(gym.id);
   if (!current) return { kind: "refused", message: "This gym is no longer there." };
   return { kind: "changed-elsewhere", revision: current.revision, draft: current.gym };
 }
 
-/** Whose working weight of today a gym no longer makes, for the coach to hear after a change. */
-export async function weightsNotHere(): Promise<{ warmUpId: string; name: string; lift: string }[]> {
-  const rows = await listWarmUps(today());
-  const found = await Promise.all(
-    rows.map(async ({ warmUp }) => {
-      const opened = await openWarmUp(warmUp.id);
-      if (!opened?.ok) return [];
-      const { draft, athlete, gym } = opened.value;
-      return planRequestFor(draft, athlete, gym, catalog)
+/** Whose working weight a gym no longer makes, in its sessions from today on, for the coach to hear after a change. */
+export async function weightsNotHere(): Promise<
+  { sessionId: string; athleteId: string; name: string; lift: string }[]
+> {
+  const from = today();
+  const { sessions } = await listSessions(from, LAST_DAY, { limit: MOST_LOOKED_AT, offset: 0 });
+  const found = (await openSessions(sessions)).flatMap(({ opened }) => {
+    if (!opened.ok) return [];
+    const { session, gym, members } = opened.value;
+    return members.flatMap(({ athlete, draft }) =>
+      requestInSession(session, { athlete, draft }, gym, catalog, null)
         .lifts.filter((l) => l.askedWeight !== undefined)
-        .map(({ lift }) => ({ warmUpId: warmUp.id, name: athlete.name, lift: lift.name }));
-    }),
+        .map(({ lift }) => ({
+          sessionId: session.id,
+          athleteId: athlete.id,
+          name: athlete.name,
+          lift: lift.name,
+        })),
+    );
+  });
+  // Once for each athlete and lift: the next session of it.
+  return found.filter(
+    (f, i) => found.findIndex((o) => o.athleteId === f.athleteId && o.lift === f.lift) === i,
   );
-  return found.flat();
 }

@@ -1,3 +1,4 @@
+import { NOTHING_OWN } from "@/catalog";
 import { askWorker } from "./ask-worker";
 
 /** A worker as the browser gives one, without a thread behind it. */
@@ -28,7 +29,7 @@ function asked() {
 
 test("every answer of a worker is heard, and its failure", () => {
   const { worker, heard } = asked();
-  expect(worker.asked).toEqual(["how long?"]);
+  expect(worker.asked).toEqual([{ own: NOTHING_OWN, question: "how long?" }]);
   worker.onmessage?.({ data: "ten" });
   worker.onmessage?.({ data: "twelve" });
   worker.onerror?.();

@@ -1,3 +1,11 @@
+import { type OwnContent, ownContent } from "@/catalog";
+
+/** What a worker is sent: the question, and the hall's own content that it is to be answered with. */
+export interface Asked<Q> {
+  own: OwnContent;
+  question: Q;
+}
+
 /** What listens to a worker: every answer it gives, and that it failed. */
 export interface WorkerListener<A> {
   answered: (answer: A) => void;
@@ -11,7 +19,7 @@ export interface WorkerListener<A> {
 export function askWorker<Q, A>(worker: Worker, question: Q, listener: WorkerListener<A>): () => void {
   worker.onmessage = ({ data }: MessageEvent<A>) => listener.answered(data);
   worker.onerror = () => listener.failed?.();
-  worker.postMessage(question);
+  worker.postMessage({ own: ownContent(), question } satisfies Asked<Q>);
   return () => {
     worker.onmessage = null;
     worker.onerror = null;

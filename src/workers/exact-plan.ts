@@ -1,7 +1,8 @@
-import { catalog } from "@/catalog";
+import { catalog, takeOwnContent } from "@/catalog";
 import { drillsTaken, planExactly } from "@/core/plan";
 import type { TakenDrill } from "@/core/sequence";
 import { type GymKit, type PlannedAthlete, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
+import type { Asked } from "./ask-worker";
 
 /** What the worker is asked: the best plan for a draft. */
 export interface ExactPlanQuestion {
@@ -15,7 +16,8 @@ export type ExactPlanAnswer =
   | { kind: "progress"; objective: number; bound: number }
   | { kind: "done"; objective: number; drills: readonly TakenDrill[] };
 
-self.onmessage = ({ data }: MessageEvent<ExactPlanQuestion>) => {
+self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<ExactPlanQuestion>>) => {
+  takeOwnContent(own);
   const tell = (answer: ExactPlanAnswer) => self.postMessage(answer);
   const planning = planExactly(planRequestFor(data.draft, data.athlete, data.gym, catalog));
   for (;;) {

@@ -1,15 +1,24 @@
-import { catalog } from "@/catalog";
-import { type GroupPlan, type GroupRequest, planGroupSteps } from "@/core/group";
+import { catalog, takeOwnContent } from "@/catalog";
+import { type GroupPlan, type GroupRequest, planEachSteps, planGroupSteps } from "@/core/group";
+import type { PlanRequest } from "@/core/plan";
+import type { Asked } from "./ask-worker";
 
-/** What the worker is asked: a group to plan, without the drills, which it has. */
-export type GroupPlanQuestion = Omit<GroupRequest, "drills">;
+/** What the worker is asked: people to plan for, together or each alone, without the drills, which it has. */
+export type GroupPlanQuestion =
+  | { kind: "together"; request: Omit<GroupRequest, "drills"> }
+  | { kind: "each"; members: readonly { id: string; name: string; request: Omit<PlanRequest, "drills"> }[] };
 
 /** What it tells: how far it is, 0 to 1, and at the end the plan. */
 export type GroupPlanAnswer = { kind: "progress"; done: number } | { kind: "done"; plan: GroupPlan };
 
-self.onmessage = ({ data }: MessageEvent<GroupPlanQuestion>) => {
+self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<GroupPlanQuestion>>) => {
+  takeOwnContent(own);
   const tell = (answer: GroupPlanAnswer) => self.postMessage(answer);
-  const planning = planGroupSteps({ ...data, drills: catalog.drills });
+  const { drills } = catalog;
+  const planning =
+    data.kind === "together"
+      ? planGroupSteps({ ...data.request, drills })
+      : planEachSteps(data.members.map((m) => ({ ...m, request: { ...m.request, drills } })));
   for (;;) {
     const { value, done } = planning.next();
     if (done) {

@@ -1,4 +1,6 @@
+import { takeOwnContent } from "@/catalog";
 import { type Lifter, type RackOrder, rackOrders } from "@/core/rack";
+import type { Asked } from "./ask-worker";
 
 export interface RackQuestion {
   lifters: readonly Lifter[];
@@ -9,7 +11,8 @@ export interface RackQuestion {
 /** The orders so far. */
 export type RackAnswer = readonly RackOrder[];
 
-self.onmessage = ({ data }: MessageEvent<RackQuestion>) => {
+self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<RackQuestion>>) => {
+  takeOwnContent(own);
   const ordering = rackOrders(data.lifters, data.racks, data.secondsPerMove);
   // The first answer is for the eye, the last one is proven; what comes between looks the same.
   const first = ordering.next();

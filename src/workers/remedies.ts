@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { catalog, takeOwnContent } from "@/catalog";
 import {
   type GymKit,
   type PlannedAthlete,
@@ -6,6 +6,7 @@ import {
   type WarmUpDraft,
   type WarmUpEdit,
 } from "@/core/warm-up";
+import type { Asked } from "./ask-worker";
 
 /** What the worker is asked: what would mend the findings of a draft's plan. */
 export interface RemediesQuestion {
@@ -21,7 +22,8 @@ export interface RemediesAnswer {
   options: readonly { label: string; edit: WarmUpEdit }[];
 }
 
-self.onmessage = ({ data }: MessageEvent<RemediesQuestion>) => {
+self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<RemediesQuestion>>) => {
+  takeOwnContent(own);
   for (const { finding, options } of triedRemedies(data.draft, data.athlete, data.gym, catalog)) {
     const answer: RemediesAnswer = { of: finding.code + finding.message, options };
     self.postMessage(answer);

@@ -62,7 +62,11 @@ function considered(plan: Plan, drill: string) {
 function groupJson(plan: GroupPlan) {
   return {
     ...plan,
-    members: plan.members.map((m) => ({ ...m, ramps: m.ramps.flatMap((r) => (r ? [rampJson(r)] : [])) })),
+    members: plan.members.map(({ steps, ramps, ...member }) => ({
+      ...member,
+      steps: steps.map(({ placed: _, ...step }) => step),
+      ramps: ramps.flatMap((r) => (r ? [rampJson(r)] : [])),
+    })),
   };
 }
 

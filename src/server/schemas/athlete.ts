@@ -1,9 +1,20 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
-import { AREA_IDS, AREA_LEVELS, type AreaId } from "@/core/catalog";
+import { AREA_IDS, AREA_LEVELS, type AreaId, EQUIPMENT_IDS } from "@/core/catalog";
 import { DEMAND_IDS, type DemandId } from "@/core/demands";
+import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
-import { fineWeightField, loadedLiftField, repsField, rirField, setsField, whole } from "./fields";
+import {
+  approachField,
+  equipmentField,
+  fineWeightField,
+  loadedLiftField,
+  nameField,
+  repsField,
+  rirField,
+  setsField,
+  whole,
+} from "./fields";
 
 const MOST_WEIGHTS = 2000;
 const dayField = z.iso.date("Give a day as 2026-01-31.");
@@ -31,6 +42,10 @@ export const athleteSchema = z.strictObject({
       }),
     )
     .refine((list) => new Set(list.map((a) => a.area)).size === list.length, "Give each area once."),
+  ownBar: z.strictObject({ name: nameField("bar"), weight: fineWeightField }).nullable(),
+  cannotUse: z.array(equipmentField).max(EQUIPMENT_IDS.length),
+  approach: approachField(catalog).nullable(),
+  rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
   weights: z
     .array(
       z.strictObject({
@@ -40,11 +55,13 @@ export const athleteSchema = z.strictObject({
         reps: repsField,
         sets: setsField,
         rir: rirField,
+        kind: z.enum(["working", "max"]).default("working"),
+        source: z.enum(["coach", "athlete", "test", "file"]).default("coach"),
       }),
     )
     .max(MOST_WEIGHTS)
     .refine(
-      (list) => new Set(list.map((w) => `${w.lift} ${w.day}`)).size === list.length,
+      (list) => new Set(list.map((w) => `${w.lift} ${w.day} ${w.kind}`)).size === list.length,
       "Give one working weight a lift and day.",
     ),
 });

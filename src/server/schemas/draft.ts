@@ -22,11 +22,24 @@ const MOST_REST = 900;
 /** Ramp sets and singles for the day. */
 const MOST_DONE = 20;
 
-const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
+export const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
 const doseField = z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) });
+
+/** Drills that the coach has chosen, with dose, place and block where they are fixed too. */
+export const ownDrillsField = z
+  .array(
+    z.strictObject({
+      drill: drillField,
+      dose: doseField.optional(),
+      place: whole(0, 100).optional(),
+      block: whole(0, MOST_LIFTS - 1).optional(),
+    }),
+  )
+  .max(MOST_OWN_DRILLS);
 
 const liftSchema = z.strictObject({
   lift: liftField(catalog),
+  bar: z.string().max(80).nullable().default(null),
   weight: fineWeightField.nullable(),
   reps: repsField,
   sets: setsField,
@@ -78,16 +91,7 @@ export const draftSchema = z.preprocess(
     minutes: minutesField,
     approach: approachField(catalog),
     room: roomField,
-    own: z
-      .array(
-        z.strictObject({
-          drill: drillField,
-          dose: doseField.optional(),
-          place: whole(0, 100).optional(),
-          block: whole(0, MOST_LIFTS - 1).optional(),
-        }),
-      )
-      .max(MOST_OWN_DRILLS),
+    own: ownDrillsField,
     dropped: z.array(drillField).max(200),
     taken: z
       .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))

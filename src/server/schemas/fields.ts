@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Catalog } from "@/core/catalog";
+import { type Catalog, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { GREATEST_WEIGHT, type Weight, weight } from "@/core/units";
 
 /** A weight in kg or lb as JSON has it; becomes an integer of the fine unit. */
@@ -33,31 +33,28 @@ export const minutesField = whole(2, 60);
 export const rampSetsField = whole(0, 10);
 export const roomField = z.enum(["normal", "cold"]);
 
-/** An id of the catalog; the message lists what there is. */
-export function idOf(ids: readonly string[], thing: string) {
-  return z.string().refine((id) => ids.includes(id), {
-    error: (issue) => `There is no ${thing} "${String(issue.input).slice(0, 60)}". Known: ${ids.join(", ")}.`,
+/** An id of what there is now; the message lists it. */
+export function idOf(ids: () => readonly string[], thing: string) {
+  return z.string().refine((id) => ids().includes(id), {
+    error: (issue) =>
+      `There is no ${thing} "${String(issue.input).slice(0, 60)}". Known: ${ids().join(", ")}.`,
   });
 }
 
 /** A lift that has a weight of its own. */
 export function loadedLiftField(catalog: Catalog) {
-  return idOf(
-    catalog.lifts.filter((l) => !l.kind).map((l) => l.id),
-    "lift",
-  );
+  return idOf(() => catalog.lifts.filter((l) => !l.kind).map((l) => l.id), "lift");
 }
 
 export function liftField(catalog: Catalog) {
-  return idOf(
-    catalog.lifts.map((l) => l.id),
-    "lift",
-  );
+  return idOf(() => catalog.lifts.map((l) => l.id), "lift");
 }
 
 export function approachField(catalog: Catalog) {
-  return idOf(
-    catalog.approaches.map((a) => a.id),
-    "approach",
-  );
+  return idOf(() => catalog.approaches.map((a) => a.id), "approach");
 }
+
+export const equipmentField = z.enum(EQUIPMENT_IDS as [EquipmentId, ...EquipmentId[]]);
+
+export const nameField = (what: string) =>
+  z.string().trim().min(1, `Type the ${what}'s name.`).max(80, "Use at most 80 characters.");

@@ -1,16 +1,12 @@
 import { z } from "zod";
-import { EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { EQUIPMENT_IDS } from "@/core/catalog";
 import { UNIT_SYSTEMS, type Weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
-import { fineWeightField, whole } from "./fields";
+import { equipmentField, fineWeightField, nameField, whole } from "./fields";
 import { gymLoadsSchema } from "./gym-loads";
 
 const MOST_PLATE_SIZES = 24;
 const MOST_COUNT = 200;
-
-const equipmentField = z.enum(EQUIPMENT_IDS as [EquipmentId, ...EquipmentId[]]);
-const nameField = (what: string) =>
-  z.string().trim().min(1, `Type the ${what}'s name.`).max(80, "Use at most 80 characters.");
 
 /** A gym as it is stored and sent. */
 export const gymKitSchema = gymLoadsSchema.extend({
@@ -22,6 +18,14 @@ export const gymKitSchema = gymLoadsSchema.extend({
     weight: fineWeightField,
     collar: z.union([z.literal(0).transform((w) => w as Weight), fineWeightField]),
   }),
+  otherBars: z
+    .array(z.strictObject({ name: nameField("bar"), weight: fineWeightField }))
+    .max(12, "Give at most 12 further bars.")
+    .refine(
+      (bars) => new Set(bars.map((b) => b.name)).size === bars.length,
+      "Give each bar a name of its own.",
+    )
+    .default([]),
   plates: z
     .array(
       z.strictObject({

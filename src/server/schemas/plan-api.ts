@@ -94,10 +94,9 @@ export const sessionFields = {
   focus: z.array(demandField).min(1).max(12).optional(),
   minutes: minutesField,
   athlete: z.strictObject(athleteFields).optional(),
-  approach: idOf(
-    [...catalog.approaches, ...catalog.drillsAlone].map((a) => a.id),
-    "approach",
-  ).default("temperature-first"),
+  approach: idOf(() => [...catalog.approaches, ...catalog.drillsAlone].map((a) => a.id), "approach").default(
+    "temperature-first",
+  ),
   room: roomField.default("normal"),
   equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length).optional(),
   pins: z.array(pinSchema).max(MOST_PINS).default([]),

@@ -1,0 +1,223 @@
+import { asc, eq, gt, inArray } from "drizzle-orm";
+import { database, type Statement, together, write } from "./database";
+import { groupRows } from "./group-rows";
+import {
+  athlete,
+  athleteArea,
+  athleteLimiter,
+  gym,
+  gymEquipment,
+  ownContent,
+  plate,
+  session,
+  sessionAthlete,
+  template,
+  trainingGroup,
+  warmUp,
+  workingWeight,
+} from "./schema";
+
+/** Rows of an athlete with everything that belongs to them. */
+export interface WholeAthlete {
+  athlete: typeof athlete.$inferSelect;
+  limiters: (typeof athleteLimiter.$inferSelect)[];
+  areas: (typeof athleteArea.$inferSelect)[];
+  weights: (typeof workingWeight.$inferSelect)[];
+}
+
+/** Rows of a session with everything that belongs to it. */
+export interface WholeSession {
+  session: typeof session.$inferSelect;
+  participants: (typeof sessionAthlete.$inferSelect)[];
+  warmUps: (typeof warmUp.$inferSelect)[];
+}
+
+/** So many are read at a time, so that a long history does not fill the memory. */
+const AT_A_TIME = 500;
+
+export async function readGymIds(): Promise<{ id: string; place: number }[]> {
+  const db = await database();
+  return db.select({ id: gym.id, place: gym.place }).from(gym).orderBy(asc(gym.place), asc(gym.id));
+}
+
+/** Athletes, archived ones too, by id; all of them, or those with some ids. */
+export async function readWholeAthletes(ids: readonly string[] | null): Promise<WholeAthlete[]> {
+  const db = await database();
+  const of = <T>(column: T) => (ids === null ? undefined : inArray(column as never, [...ids]));
+  const [rows, limiters, areas, weights] = await Promise.all([
+    db.select().from(athlete).where(of(athlete.id)).orderBy(asc(athlete.id)),
+    db.select().from(athleteLimiter).where(of(athleteLimiter.athleteId)).orderBy(asc(athleteLimiter.place)),
+    db.select().from(athleteArea).where(of(athleteArea.athleteId)).orderBy(asc(athleteArea.area)),
+    db
+      .select()
+      .from(workingWeight)
+      .where(of(workingWeight.athleteId))
+      .orderBy(asc(workingWeight.day), asc(workingWeight.lift), asc(workingWeight.kind)),
+  ]);
+  const limitersOf = groupRows(limiters, (r) => r.athleteId);
+  const areasOf = groupRows(areas, (r) => r.athleteId);
+  const weightsOf = groupRows(weights, (r) => r.athleteId);
+  return rows.map((row) => ({
+    athlete: row,
+    limiters: limitersOf(row.id),
+    areas: areasOf(row.id),
+    weights: weightsOf(row.id),
+  }));
+}
+
+async function withParts(rows: (typeof session.$inferSelect)[]): Promise<WholeSession[]> {
+  const db = await database();
+  const ids = rows.map((r) => r.id);
+  const [people, warmUps] = await Promise.all([
+    db
+      .select()
+      .from(sessionAthlete)
+      .where(inArray(sessionAthlete.sessionId, ids))
+      .orderBy(asc(sessionAthlete.place)),
+    db.select().from(warmUp).where(inArray(warmUp.sessionId, ids)).orderBy(asc(warmUp.athleteId)),
+  ]);
+  const peopleOf = groupRows(people, (r) => r.sessionId);
+  const warmUpsOf = groupRows(warmUps, (r) => r.sessionId);
+  return rows.map((row) => ({
+    session: row,
+    participants: peopleOf(row.id),
+    warmUps: warmUpsOf(row.id),
+  }));
+}
+
+/** All sessions by id, some at a time. */
+export async function* readAllSessions(): AsyncGenerator<WholeSession[]> {
+  const db = await database();
+  for (let after = ""; ; ) {
+    const rows = await db
+      .select()
+      .from(session)
+      .where(gt(session.id, after))
+      .orderBy(asc(session.id))
+      .limit(AT_A_TIME);
+    if (rows.length === 0) return;
+    yield await withParts(rows);
+    after = rows.at(-1)!.id;
+  }
+}
+
+/** The sessions with some ids. */
+export async function readWholeSessions(ids: readonly string[]): Promise<WholeSession[]> {
+  const db = await database();
+  const found: WholeSession[] = [];
+  for (let from = 0; from < ids.length; from += AT_A_TIME) {
+    const rows = await db
+      .select()
+      .from(session)
+      .where(inArray(session.id, ids.slice(from, from + AT_A_TIME)));
+    found.push(...(await withParts(rows)));
+  }
+  return found;
+}
+
+/** Rows to be put in the place of those with the same ids, or added. */
+export interface BundleRows {
+  library: (typeof ownContent.$inferInsert)[];
+  gyms: {
+    gym: typeof gym.$inferInsert;
+    plates: (typeof plate.$inferInsert)[];
+    equipment: (typeof gymEquipment.$inferInsert)[];
+  }[];
+  groups: (typeof trainingGroup.$inferInsert)[];
+  athletes: {
+    athlete: typeof athlete.$inferInsert;
+    limiters: (typeof athleteLimiter.$inferInsert)[];
+    areas: (typeof athleteArea.$inferInsert)[];
+    weights: (typeof workingWeight.$inferInsert)[];
+  }[];
+  templates: (typeof template.$inferInsert)[];
+  sessions: {
+    session: typeof session.$inferInsert;
+    participants: (typeof sessionAthlete.$inferInsert)[];
+    warmUps: (typeof warmUp.$inferInsert)[];
+  }[];
+}
+
+/** Rows that one statement takes: SQLite counts every value. */
+const MOST_ROWS = 500;
+
+function inParts<T>(rows: readonly T[]): T[][] {
+  const parts: T[][] = [];
+  for (let from = 0; from < rows.length; from += MOST_ROWS) parts.push(rows.slice(from, from + MOST_ROWS));
+  return parts;
+}
+
+/** Stores a bundle's rows, all or nothing; what is there and not in it stays. Revisions count on. */
+export async function putBundle(rows: BundleRows): Promise<void> {
+  await write(async (db) => {
+    const statements: Statement[] = [];
+    for (const row of rows.library) {
+      const { id: _, ...set } = row;
+      statements.push(db.insert(ownContent).values(row).onConflictDoUpdate({ target: ownContent.id, set }));
+    }
+    for (const { gym: row, plates, equipment } of rows.gyms) {
+      const { id, ...set } = row;
+      statements.push(
+        db.insert(gym).values(row).onConflictDoUpdate({ target: gym.id, set }),
+        db.delete(plate).where(eq(plate.gymId, id)),
+        db.delete(gymEquipment).where(eq(gymEquipment.gymId, id)),
+        ...inParts(plates).map((p) => db.insert(plate).values(p)),
+        ...inParts(equipment).map((p) => db.insert(gymEquipment).values(p)),
+      );
+    }
+    for (const row of rows.groups) {
+      const { id: _, ...set } = row;
+      statements.push(
+        db.insert(trainingGroup).values(row).onConflictDoUpdate({ target: trainingGroup.id, set }),
+      );
+    }
+    for (const { athlete: row, limiters, areas, weights } of rows.athletes) {
+      const { id, ...set } = row;
+      statements.push(
+        db.insert(athlete).values(row).onConflictDoUpdate({ target: athlete.id, set }),
+        db.delete(athleteLimiter).where(eq(athleteLimiter.athleteId, id)),
+        db.delete(athleteArea).where(eq(athleteArea.athleteId, id)),
+        db.delete(workingWeight).where(eq(workingWeight.athleteId, id)),
+        ...inParts(limiters).map((p) => db.insert(athleteLimiter).values(p)),
+        ...inParts(areas).map((p) => db.insert(athleteArea).values(p)),
+        ...inParts(weights).map((p) => db.insert(workingWeight).values(p)),
+      );
+    }
+    for (const row of rows.templates) {
+      const { id: _, ...set } = row;
+      statements.push(db.insert(template).values(row).onConflictDoUpdate({ target: template.id, set }));
+    }
+    for (const { session: row, participants, warmUps } of rows.sessions) {
+      const { id, ...set } = row;
+      statements.push(
+        db.insert(session).values(row).onConflictDoUpdate({ target: session.id, set }),
+        db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id)),
+        db.delete(warmUp).where(eq(warmUp.sessionId, id)),
+        ...inParts(participants).map((p) => db.insert(sessionAthlete).values(p)),
+        ...inParts(warmUps).map((p) => db.insert(warmUp).values(p)),
+      );
+    }
+    await together(db, statements);
+  });
+}
+
+/** Takes away what has these ids, all or nothing. */
+export async function deleteByIds(ids: {
+  library: readonly string[];
+  gyms: readonly string[];
+  groups: readonly string[];
+  athletes: readonly string[];
+  templates: readonly string[];
+  sessions: readonly string[];
+}): Promise<void> {
+  await write((db) =>
+    together(db, [
+      ...inParts(ids.sessions).map((p) => db.delete(session).where(inArray(session.id, p))),
+      ...inParts(ids.templates).map((p) => db.delete(template).where(inArray(template.id, p))),
+      ...inParts(ids.athletes).map((p) => db.delete(athlete).where(inArray(athlete.id, p))),
+      ...inParts(ids.groups).map((p) => db.delete(trainingGroup).where(inArray(trainingGroup.id, p))),
+      ...inParts(ids.gyms).map((p) => db.delete(gym).where(inArray(gym.id, p))),
+      ...inParts(ids.library).map((p) => db.delete(ownContent).where(inArray(ownContent.id, p))),
+    ]),
+  );
+}

@@ -1,0 +1,238 @@
+import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
+import { database, type Statement, together, write } from "./database";
+import { groupRows } from "./group-rows";
+import { athlete, gym, session, sessionAthlete, warmUp } from "./schema";
+
+type SessionRow = typeof session.$inferSelect;
+type ParticipantRow = typeof sessionAthlete.$inferSelect;
+export type WarmUpRow = typeof warmUp.$inferSelect;
+
+/** Sessions with who takes part, in the order of their clock times; those without one come last. */
+export interface SessionWithPeople {
+  session: SessionRow;
+  participants: { athleteId: string; name: string; absent: boolean }[];
+}
+
+async function withPeople(rows: readonly SessionRow[]): Promise<SessionWithPeople[]> {
+  const db = await database();
+  const ids = rows.map((r) => r.id);
+  const people = ids.length
+    ? await db
+        .select({
+          sessionId: sessionAthlete.sessionId,
+          athleteId: sessionAthlete.athleteId,
+          name: athlete.name,
+          absent: sessionAthlete.absent,
+        })
+        .from(sessionAthlete)
+        .innerJoin(athlete, eq(athlete.id, sessionAthlete.athleteId))
+        .where(inArray(sessionAthlete.sessionId, ids))
+        .orderBy(asc(sessionAthlete.place))
+    : [];
+  const peopleOf = groupRows(people, (p) => p.sessionId);
+  return rows.map((row) => ({
+    session: row,
+    participants: peopleOf(row.id).map(({ sessionId: _, ...p }) => p),
+  }));
+}
+
+export async function readSession(id: string): Promise<SessionWithPeople | null> {
+  const db = await database();
+  const rows = await db.select().from(session).where(eq(session.id, id));
+  return (await withPeople(rows))[0] ?? null;
+}
+
+/** The sessions from one day to another, both included, in time order. */
+export async function listSessions(
+  from: string,
+  to: string,
+  page: { limit: number; offset: number },
+): Promise<{ total: number; sessions: SessionWithPeople[] }> {
+  const db = await database();
+  const within = and(gte(session.day, from), lte(session.day, to));
+  const [rows, [total]] = await Promise.all([
+    db
+      .select()
+      .from(session)
+      .where(within)
+      .orderBy(asc(session.day), sql`${session.time} is null`, asc(session.time), asc(session.name))
+      .limit(page.limit)
+      .offset(page.offset),
+    db.select({ count: count() }).from(session).where(within),
+  ]);
+  return { total: total?.count ?? 0, sessions: await withPeople(rows) };
+}
+
+/** The newest session of a group, those to come among them; null if there is none. */
+export async function readLastOfGroup(groupId: string): Promise<SessionRow | null> {
+  const db = await database();
+  const [row] = await db
+    .select()
+    .from(session)
+    .where(eq(session.groupId, groupId))
+    .orderBy(desc(session.day), desc(session.time))
+    .limit(1);
+  return row ?? null;
+}
+
+/** An athlete's sessions, the newest first. */
+export async function listSessionsOf(athleteId: string, page: { limit: number; offset: number }) {
+  const db = await database();
+  return db
+    .select({ id: session.id, name: session.name, day: session.day, time: session.time })
+    .from(sessionAthlete)
+    .innerJoin(session, eq(session.id, sessionAthlete.sessionId))
+    .where(eq(sessionAthlete.athleteId, athleteId))
+    .orderBy(desc(session.day), desc(session.time))
+    .limit(page.limit)
+    .offset(page.offset);
+}
+
+/** An athlete's session of a day, the first one; null if there is none. */
+export async function findSessionOf(athleteId: string, day: string): Promise<string | null> {
+  const db = await database();
+  const [row] = await db
+    .select({ id: session.id })
+    .from(session)
+    .innerJoin(sessionAthlete, eq(session.id, sessionAthlete.sessionId))
+    .where(
+      and(eq(session.day, day), eq(sessionAthlete.athleteId, athleteId), eq(sessionAthlete.absent, false)),
+    )
+    .orderBy(sql`${session.time} is null`, asc(session.time))
+    .limit(1);
+  return row?.id ?? null;
+}
+
+/** What is stored of a new session. */
+export interface NewSession {
+  session: typeof session.$inferInsert;
+  participants: Omit<ParticipantRow, "sessionId">[];
+  warmUps: Omit<WarmUpRow, "sessionId">[];
+}
+
+/** Adds sessions, all or none. */
+export async function addSessions(added: readonly NewSession[]): Promise<void> {
+  await write((db) =>
+    together(
+      db,
+      added.flatMap(({ session: row, participants, warmUps }) => [
+        db.insert(session).values(row),
+        ...(participants.length > 0
+          ? [db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: row.id })))]
+          : []),
+        ...(warmUps.length > 0
+          ? [db.insert(warmUp).values(warmUps.map((w) => ({ ...w, sessionId: row.id })))]
+          : []),
+      ]),
+    ),
+  );
+}
+
+/**
+ * Stores a session that was changed from `revision`, with who takes part. Returns the new revision, or null if the
+ * stored one is another.
+ */
+export async function updateSession(
+  id: string,
+  revision: number,
+  to: Omit<typeof session.$inferInsert, "id" | "revision">,
+  participants: readonly Omit<ParticipantRow, "sessionId">[],
+): Promise<number | null> {
+  return write(async (db) => {
+    const [there] = await db
+      .select({ id: session.id })
+      .from(session)
+      .where(and(eq(session.id, id), eq(session.revision, revision)));
+    if (!there) return null;
+    const statements: Statement[] = [
+      db
+        .update(session)
+        .set({ ...to, revision: revision + 1 })
+        .where(eq(session.id, id)),
+      db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id)),
+    ];
+    if (participants.length > 0)
+      statements.push(db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: id }))));
+    await together(db, statements);
+    return revision + 1;
+  });
+}
+
+export async function deleteSession(id: string): Promise<void> {
+  await write((db) => db.delete(session).where(eq(session.id, id)));
+}
+
+/** What has been changed for single athletes of sessions. */
+export async function readWarmUps(sessionIds: readonly string[]): Promise<WarmUpRow[]> {
+  if (sessionIds.length === 0) return [];
+  const db = await database();
+  return db
+    .select()
+    .from(warmUp)
+    .where(inArray(warmUp.sessionId, [...sessionIds]));
+}
+
+/**
+ * Stores what was changed for one athlete, from `revision`; 0 stands for nothing changed so far. Returns the new
+ * revision, or null if the stored one is another.
+ */
+export async function updateWarmUp(
+  row: Omit<WarmUpRow, "revision">,
+  revision: number,
+): Promise<number | null> {
+  return write(async (db) => {
+    const next = { ...row, revision: revision + 1 };
+    if (revision === 0) {
+      const added = await db
+        .insert(warmUp)
+        .values(next)
+        .onConflictDoNothing()
+        .returning({ revision: warmUp.revision });
+      return added[0]?.revision ?? null;
+    }
+    const done = await db
+      .update(warmUp)
+      .set(next)
+      .where(
+        and(
+          eq(warmUp.sessionId, row.sessionId),
+          eq(warmUp.athleteId, row.athleteId),
+          eq(warmUp.revision, revision),
+        ),
+      )
+      .returning({ revision: warmUp.revision });
+    return done[0]?.revision ?? null;
+  });
+}
+
+/** Forgets what was changed for one athlete: the warm-up is as the session gives it again. */
+export async function deleteWarmUp(sessionId: string, athleteId: string): Promise<void> {
+  await write((db) =>
+    db.delete(warmUp).where(and(eq(warmUp.sessionId, sessionId), eq(warmUp.athleteId, athleteId))),
+  );
+}
+
+/** Revisions of a session, its gym, its people and what was changed for each; null if there is no such session. */
+export async function readStamp(id: string) {
+  const db = await database();
+  const [[row], people] = await Promise.all([
+    db
+      .select({ session: session.revision, gym: gym.revision })
+      .from(session)
+      .innerJoin(gym, eq(gym.id, session.gymId))
+      .where(eq(session.id, id)),
+    db
+      .select({ id: athlete.id, athlete: athlete.revision, warmUp: warmUp.revision })
+      .from(sessionAthlete)
+      .innerJoin(athlete, eq(athlete.id, sessionAthlete.athleteId))
+      .leftJoin(
+        warmUp,
+        and(eq(warmUp.sessionId, sessionAthlete.sessionId), eq(warmUp.athleteId, sessionAthlete.athleteId)),
+      )
+      .where(eq(sessionAthlete.sessionId, id))
+      .orderBy(asc(sessionAthlete.place)),
+  ]);
+  if (!row) return null;
+  const entries = people.map((p) => [p.id, { athlete: p.athlete, warmUp: p.warmUp ?? 0 }] as const);
+  return { ...row, people: Object.fromEntries(entries) };
+}

@@ -1,0 +1,44 @@
+import { addDays, format, parseISO, startOfWeek } from "date-fns";
+import { catalog } from "@/catalog";
+import { clockMinutes, clockTime } from "@/core/session";
+import { listSessions } from "@/data/sessions";
+import { parseSession } from "./open-session";
+
+/** A session in a calendar: only what stands there, so that a full week is read at once. */
+export interface CalendarSession {
+  id: string;
+  name: string;
+  day: string;
+  /** From when to arrive to the first working set; null: no time is fixed. */
+  from: string | null;
+  time: string | null;
+  lifts: string[];
+  people: number;
+  revision: number;
+}
+
+export type CalendarView = "week" | "day";
+
+/** The most sessions that a calendar shows at a time. */
+const MOST_SHOWN = 500;
+
+/** The sessions of the week or day that a day is in. */
+export async function listCalendar(day: string, view: CalendarView) {
+  const first = view === "week" ? startOfWeek(parseISO(day), { weekStartsOn: 1 }) : parseISO(day);
+  const iso = (d: Date) => format(d, "yyyy-MM-dd");
+  const last = view === "week" ? addDays(first, 6) : first;
+  const { total, sessions } = await listSessions(iso(first), iso(last), { limit: MOST_SHOWN, offset: 0 });
+  const shown = sessions.map((row): CalendarSession => {
+    const { id, name, day: on, time, revision } = row.session;
+    const parsed = parseSession(row);
+    const lifts = parsed.ok
+      ? parsed.value.lifts.map((l) => catalog.lifts.find((c) => c.id === l.lift)?.name ?? l.lift)
+      : [];
+    const minutes = parsed.ok ? parsed.value.minutes : 0;
+    const from = time && clockTime(Math.max(0, clockMinutes(time) - minutes));
+    const people = row.participants.filter((p) => !p.absent).length;
+    return { id, name, day: on, from, time, lifts, people, revision };
+  });
+  return { day, view, first: iso(first), sessions: shown, more: Math.max(0, total - shown.length) };
+}
+export type Calendar = Awaited<ReturnType<typeof listCalendar>>;

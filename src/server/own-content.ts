@@ -1,0 +1,94 @@
+import { z } from "zod";
+import { catalog, type OwnContent, takeOwnContent } from "@/catalog";
+import type { Approach, Drill, Lift } from "@/core/catalog";
+import type { SaveOutcome } from "@/core/result";
+import {
+  addOwnContent,
+  listOwnContent,
+  type OwnRow,
+  readOwnContent,
+  updateOwnContent,
+} from "@/data/own-content";
+import { parseJson } from "./open-session";
+import { firstProblem } from "./schemas/draft";
+import { OWN_SCHEMAS, type OwnItem, type OwnKind } from "./schemas/own-content";
+
+/** What can be read of what is stored; what cannot is left out, and stays stored. */
+function itemsOf<T>(rows: readonly OwnRow[], kind: OwnKind): T[] {
+  return rows.flatMap((row) => {
+    if (row.kind !== kind) return [];
+    const parsed = OWN_SCHEMAS[kind].safeParse(parseJson(row.content));
+    return parsed.success ? [parsed.data as T] : [];
+  });
+}
+
+/** Puts the hall's own drills, lifts and approaches beside those that ship; at the start and after every change. */
+export async function loadOwnContent(): Promise<OwnContent> {
+  const rows = await listOwnContent();
+  const own: OwnContent = {
+    drills: itemsOf<Drill>(rows, "drill"),
+    lifts: itemsOf<Lift>(rows, "lift"),
+    approaches: itemsOf<Approach>(rows, "approach"),
+  };
+  takeOwnContent(own);
+  return own;
+}
+
+const SHELVES: Record<OwnKind, () => readonly OwnItem[]> = {
+  drill: () => catalog.drills,
+  lift: () => catalog.lifts,
+  approach: () => catalog.approaches,
+};
+
+const kindField = z.enum(["drill", "lift", "approach"]);
+
+const copySchema = z.strictObject({ kind: kindField, of: z.string().max(100) });
+
+/** Makes a copy of a drill, lift or approach that is the hall's own and can be changed. Null: there is no such. */
+export async function copyContent(request: unknown): Promise<{ id: string; own: OwnContent } | null> {
+  const parsed = copySchema.safeParse(request);
+  if (!parsed.success) return null;
+  const { kind, of } = parsed.data;
+  const original = SHELVES[kind]().find((i) => i.id === of);
+  if (!original) return null;
+  const id = `own-${crypto.randomUUID()}`;
+  const copy = OWN_SCHEMAS[kind].safeParse({
+    ...original,
+    id,
+    name: `${original.name.slice(0, 70)}, own`,
+    retired: false,
+  });
+  if (!copy.success) return null;
+  await addOwnContent({ id, kind, content: JSON.stringify(copy.data) });
+  return { id, own: await loadOwnContent() };
+}
+
+/** An own drill, lift or approach as stored now. */
+export async function openOwnContent(
+  id: string,
+): Promise<{ kind: OwnKind; revision: number; draft: OwnItem } | null> {
+  const row = await readOwnContent(id);
+  if (!row) return null;
+  const parsed = OWN_SCHEMAS[row.kind].safeParse(parseJson(row.content));
+  return parsed.success ? { kind: row.kind, revision: row.revision, draft: parsed.data } : null;
+}
+
+const saveSchema = z.strictObject({
+  kind: kindField,
+  revision: z.number().int().min(0),
+  item: z.looseObject({ id: z.string().max(100) }),
+});
+
+/** Stores an own drill, lift or approach that was changed from the revision that is stored now. */
+export async function saveOwnContent(request: unknown): Promise<SaveOutcome<OwnItem> & { own?: OwnContent }> {
+  const parsed = saveSchema.safeParse(request);
+  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
+  const { kind, revision, item } = parsed.data;
+  const read = OWN_SCHEMAS[kind].safeParse(item);
+  if (!read.success) return { kind: "refused", message: firstProblem(read.error) };
+  const stored = await updateOwnContent(item.id, revision, JSON.stringify(read.data));
+  if (stored !== null) return { kind: "saved", revision: stored, own: await loadOwnContent() };
+  const now = await openOwnContent(item.id);
+  if (!now) return { kind: "refused", message: "It is no longer there." };
+  return { kind: "changed-elsewhere", revision: now.revision, draft: now.draft };
+}

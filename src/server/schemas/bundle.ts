@@ -1,0 +1,63 @@
+import { z } from "zod";
+import { UNIT_SYSTEMS } from "@/core/units";
+import { athleteSchema } from "./athlete";
+import { draftSchema } from "./draft";
+import { gymKitSchema } from "./gym-kit";
+import { approachSchema, drillSchema, liftSchema } from "./own-content";
+import { contentSchema, sessionSchema } from "./session";
+
+/** Which shape a bundle has; a later one is refused, an earlier one is read. */
+export const BUNDLE_FORMAT = "iron-step-bundle";
+export const BUNDLE_VERSION = 1;
+
+const idField = z.string().min(1).max(100);
+const nameField = z.string().trim().min(1).max(80);
+
+const warmUpSchema = z.strictObject({
+  athleteId: idField,
+  draft: draftSchema,
+  given: draftSchema.nullable(),
+});
+
+/** Everything of a hall. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound. */
+export const bundleSchema = z.strictObject({
+  $schema: z.string().optional(),
+  format: z.literal(BUNDLE_FORMAT),
+  version: z.literal(BUNDLE_VERSION),
+  /** Drills, lifts and approaches of the hall's own. */
+  library: z
+    .array(
+      z.discriminatedUnion("kind", [
+        z.strictObject({ id: idField, name: nameField, kind: z.literal("drill"), content: drillSchema }),
+        z.strictObject({ id: idField, name: nameField, kind: z.literal("lift"), content: liftSchema }),
+        z.strictObject({
+          id: idField,
+          name: nameField,
+          kind: z.literal("approach"),
+          content: approachSchema,
+        }),
+      ]),
+    )
+    .default([]),
+  gyms: z.array(gymKitSchema.extend({ place: z.number().int() })),
+  groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
+  athletes: z.array(athleteSchema.extend({ unit: z.enum(UNIT_SYSTEMS) })),
+  templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema })),
+  sessions: z.array(sessionSchema.extend({ warmUps: z.array(warmUpSchema) })),
+});
+export type Bundle = z.output<typeof bundleSchema>;
+
+/** The kinds of things in a bundle, in an order in which each names only what came before. */
+export const BUNDLE_PARTS = ["library", "gyms", "groups", "athletes", "templates", "sessions"] as const;
+export type BundlePart = (typeof BUNDLE_PARTS)[number];
+
+/** The published JSON Schema of a bundle. */
+export function bundleJsonSchema(): object {
+  return {
+    ...z.toJSONSchema(bundleSchema, { io: "input", unrepresentable: "any" }),
+    $id: "https://iron-step.invalid/bundle.schema.json",
+    title: "Iron Step bundle",
+    description:
+      "Everything of a hall. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound.",
+  };
+}

@@ -1,0 +1,93 @@
+import { z } from "zod";
+import { catalog } from "@/catalog";
+import { MOST_PARTICIPANTS, type Session } from "@/core/session";
+import { MOST_LIFTS } from "@/core/warm-up";
+import { drillField, ownDrillsField } from "./draft";
+import {
+  approachField,
+  fineWeightField,
+  liftField,
+  minutesField,
+  repsField,
+  roomField,
+  setsField,
+} from "./fields";
+
+export const dayField = z.iso.date("Give a day as 2026-01-31.");
+export const timeField = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "Give a time as 18:30.");
+
+const loadField = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("weight"), weight: fineWeightField }),
+  z.strictObject({
+    kind: z.literal("percent"),
+    percent: z.number().min(10, "Give 10 to 120 %.").max(120, "Give 10 to 120 %."),
+    of: z.enum(["max", "training-max"]),
+  }),
+  z.strictObject({
+    kind: z.literal("reserve"),
+    rir: z.number().min(0, "Give 0 to 10 in reserve.").max(10, "Give 0 to 10 in reserve."),
+  }),
+]);
+
+const sessionLiftField = z.strictObject({
+  lift: liftField(catalog),
+  scheme: z.strictObject({ sets: setsField, reps: repsField, load: loadField }).nullable(),
+  pairedWithNext: z.boolean(),
+});
+
+/** What a session is besides day, time and people; templates have the same. */
+export const contentSchema = z.strictObject({
+  lifts: z.array(sessionLiftField).min(1, "A session has at least one lift.").max(MOST_LIFTS),
+  minutes: minutesField,
+  approach: approachField(catalog),
+  room: roomField,
+  together: z.boolean(),
+  own: ownDrillsField,
+  dropped: z.array(drillField).max(200),
+});
+export type SessionContent = z.output<typeof contentSchema>;
+
+/** A session as it is sent. */
+export const sessionSchema = contentSchema.extend({
+  id: z.string().max(100),
+  name: z.string().trim().min(1, "Type a name for the session.").max(80, "Use at most 80 characters."),
+  day: dayField,
+  time: timeField.nullable(),
+  gymId: z.string().max(100),
+  groupId: z.string().max(100).nullable(),
+  participants: z
+    .array(z.strictObject({ athleteId: z.string().max(100), absent: z.boolean() }))
+    .max(MOST_PARTICIPANTS, `A session has at most ${MOST_PARTICIPANTS} people.`)
+    .refine(
+      (list) => new Set(list.map((p) => p.athleteId)).size === list.length,
+      "Somebody is in the session twice.",
+    ),
+}) satisfies z.ZodType<Session, unknown>;
+
+/** What of a session is stored as one piece. */
+export function contentOf({
+  lifts,
+  minutes,
+  approach,
+  room,
+  together,
+  own,
+  dropped,
+}: Session): SessionContent {
+  return {
+    lifts: [...lifts],
+    minutes,
+    approach,
+    room,
+    together,
+    own: [...own],
+    dropped: [...dropped],
+  };
+}
+
+/** A session's row as it is stored, changed now. */
+export function sessionRow(session: Session) {
+  const { id, name, day, time, gymId, groupId } = session;
+  const content = JSON.stringify(contentOf(session));
+  return { id, name, day, time, gymId, groupId, content, updatedAt: Date.now() };
+}
