@@ -1,14 +1,27 @@
 "use server";
 
 import { redirect } from "next/navigation";
+import { addGymLike, removeGym } from "@/server/add-gym";
 import { addAthletesFromList, changeSeveral, openAthlete, saveAthlete } from "@/server/athletes";
+import { closeCards, openCards } from "@/server/card-addresses";
 import { takeFirstSteps } from "@/server/first-steps";
 import { openGymKit } from "@/server/gym-kit";
 import { importAthletes, previewImport, undoAthleteImport } from "@/server/import-athletes";
-import { openWarmUp } from "@/server/open-workbench";
+import { openSession, openWarmUp } from "@/server/open-session";
+import { copyContent, openOwnContent, saveOwnContent } from "@/server/own-content";
+import { placesToGo } from "@/server/places-to-go";
 import { saveDraft } from "@/server/save-draft";
 import { saveGym, weightsNotHere } from "@/server/save-gym";
-import { restartWarmUp, startWarmUp } from "@/server/start-warm-up";
+import { forgetWarmUp, moveSession, removeSession, restoreSession, saveSession } from "@/server/save-session";
+import { sessionStamp } from "@/server/session-stamp";
+import {
+  copySession,
+  keepTemplate,
+  newSessionChoices,
+  removeTemplate,
+  startAlone,
+  startSession,
+} from "@/server/start-session";
 
 export async function saveAthleteAction(request: unknown) {
   return saveAthlete(request);
@@ -37,10 +50,16 @@ export async function storedGymAction(id: string) {
   return opened && { revision: opened.revision, draft: opened.gym };
 }
 
-/** A warm-up's draft as stored now. */
-export async function storedDraftAction(id: string) {
-  const opened = await openWarmUp(String(id));
-  return opened.ok ? { revision: opened.value.revision, draft: opened.value.draft } : null;
+/** A session as stored now. */
+export async function storedSessionAction(id: string) {
+  const opened = await openSession(String(id));
+  return opened.ok ? { revision: opened.value.revision, draft: opened.value.session } : null;
+}
+
+/** One athlete's draft as stored now. */
+export async function storedDraftAction(sessionId: string, athleteId: string) {
+  const opened = await openWarmUp(String(sessionId), String(athleteId));
+  return opened.ok ? { revision: opened.value.member.revision, draft: opened.value.member.draft } : null;
 }
 
 export async function addAthletesAction(request: unknown) {
@@ -55,7 +74,7 @@ export async function saveGymAction(request: unknown) {
   return saveGym(request);
 }
 
-/** Whose working weight of today the gym no longer makes. */
+/** Whose working weight the gym no longer makes. */
 export async function weightsNotHereAction() {
   return weightsNotHere();
 }
@@ -64,19 +83,97 @@ export async function saveDraftAction(request: unknown) {
   return saveDraft(request);
 }
 
-/** Opens the warm-up of an athlete, making a first one where there is none. */
-export async function startWarmUpAction(request: unknown) {
-  const id = await startWarmUp(request);
-  redirect(id ? `/warm-up/${id}` : "/");
+export async function saveSessionAction(request: unknown) {
+  return saveSession(request);
 }
 
-export async function restartWarmUpAction(athleteId: string, day: string) {
-  const id = await restartWarmUp({ athleteId, day });
-  redirect(id ? `/warm-up/${id}` : "/");
+export async function newSessionChoicesAction() {
+  return newSessionChoices();
+}
+
+export async function startSessionAction(request: unknown) {
+  return startSession(request);
+}
+
+export async function copySessionAction(request: unknown) {
+  return copySession(request);
+}
+
+export async function removeSessionAction(id: unknown) {
+  return removeSession(id);
+}
+
+export async function restoreSessionAction(token: unknown) {
+  return restoreSession(token);
+}
+
+export async function keepTemplateAction(request: unknown) {
+  return keepTemplate(request);
+}
+
+export async function removeTemplateAction(id: unknown) {
+  await removeTemplate(id);
+}
+
+/** Opens an athlete's warm-up of today, making a session for this one alone where there is none. */
+export async function startAloneAction(request: unknown) {
+  const started = await startAlone(request);
+  redirect(started ? `/session/${started.sessionId}/${started.athleteId}` : "/");
+}
+
+/** Forgets what was changed for one athlete. */
+export async function forgetWarmUpAction(sessionId: string, athleteId: string) {
+  await forgetWarmUp(sessionId, athleteId);
+  redirect(`/session/${sessionId}/${athleteId}`);
 }
 
 export async function firstStepsAction(form: unknown) {
   const outcome = await takeFirstSteps(form);
-  if (outcome.kind === "started") redirect(`/warm-up/${outcome.warmUpId}`);
+  if (outcome.kind === "started") {
+    const { sessionId, athleteId } = outcome;
+    redirect(athleteId === null ? `/session/${sessionId}` : `/session/${sessionId}/${athleteId}`);
+  }
   return outcome;
+}
+
+export async function moveSessionAction(request: unknown) {
+  return moveSession(request);
+}
+
+export async function openCardsAction(request: unknown) {
+  await openCards(request);
+}
+
+export async function closeCardsAction(request: unknown) {
+  await closeCards(request);
+}
+
+export async function addGymAction(request: unknown) {
+  return addGymLike(request);
+}
+
+export async function removeGymAction(id: unknown) {
+  return removeGym(id);
+}
+
+export async function placesToGoAction() {
+  return placesToGo();
+}
+
+export async function copyContentAction(request: unknown) {
+  return copyContent(request);
+}
+
+export async function saveOwnContentAction(request: unknown) {
+  return saveOwnContent(request);
+}
+
+/** An own drill, lift or approach as stored now. */
+export async function storedOwnContentAction(id: string) {
+  return openOwnContent(String(id));
+}
+
+/** How often everything that a session's pages show has been changed. */
+export async function sessionStampAction(id: unknown) {
+  return sessionStamp(id);
 }

@@ -1,11 +1,15 @@
 import { FirstSteps } from "@/features/first-steps/first-steps";
 import { Today } from "@/features/today/today";
+import { today } from "@/server/day";
 import { gymKit } from "@/server/gym-kit";
-import { listToday } from "@/server/list-today";
+import { dayOf, listDay, pageOf } from "@/server/list-day";
 
 export const dynamic = "force-dynamic";
 
-export default async function HomePage() {
+type Search = Promise<Record<string, string | string[] | undefined>>;
+
+export default async function HomePage({ searchParams }: { searchParams: Search }) {
   if (!(await gymKit())) return <FirstSteps />;
-  return <Today {...(await listToday())} />;
+  const { day, page } = await searchParams;
+  return <Today listed={await listDay(dayOf(day), pageOf(page))} today={today()} />;
 }

@@ -1,7 +1,7 @@
 import type { ComponentProps } from "react";
 
 const LOOKS = {
-  main: "bg-ember text-white hover:bg-ember-deep",
+  main: "bg-ember text-chalk hover:bg-ember-deep",
   quiet: "border border-line-strong text-ink hover:border-ink hover:bg-chalk-deep",
   bare: "text-ink-soft hover:bg-chalk-deep hover:text-ink",
 } as const;

@@ -51,7 +51,7 @@ export function Choice({ label, value, groups, onChange, placeholder, triggerCla
         <Select.Content
           position="popper"
           sideOffset={6}
-          className="z-50 max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-56 overflow-hidden rounded-sm border border-ink bg-white shadow-[4px_4px_0_rgb(29_33_37/0.12)]"
+          className="z-50 max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-56 overflow-hidden rounded-sm border border-ink bg-field shadow-sheet"
         >
           <Select.Viewport className="p-1">
             {groups.map((group) => (

@@ -1,4 +1,4 @@
-import { heatColour } from "./heat";
+import { heatColour, heatHex } from "./heat";
 
 const channels = (colour: string) => colour.match(/\d+/g)!.map(Number);
 
@@ -12,7 +12,12 @@ test("warms steadily: less blue the hotter", () => {
   expect(blues).toEqual(blues.toSorted((a, b) => b - a));
 });
 
-test("mixes with white, and stays in range outside 0 to 1", () => {
-  expect(heatColour(0.5, 0)).toBe("rgb(255 255 255)");
+test("lets the ground through, and stays in range outside 0 to 1", () => {
+  expect(heatColour(1, 0.3)).toBe("rgb(190 58 16 / 0.3)");
   for (const h of [-1, 2]) for (const c of channels(heatColour(h))) expect(c).toBeLessThanOrEqual(255);
+});
+
+test("is the same colour in files", () => {
+  expect(heatHex(0)).toBe("#607286");
+  expect(heatHex(1)).toBe("#be3a10");
 });

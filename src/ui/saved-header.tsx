@@ -1,9 +1,9 @@
 "use client";
 
-import { useHotkeys } from "react-hotkeys-hook";
 import { SaveSign, UndoButtons } from "./save-sign";
 import { SiteHeader } from "./site-header";
 import type { SavedDraft } from "./use-saved-draft";
+import { useUndoKeys } from "./use-undo-keys";
 
 /** The head of a page that is saved as it is changed, with undo and redo by button and key. */
 export function SavedHeader({
@@ -13,8 +13,7 @@ export function SavedHeader({
   at: Parameters<typeof SiteHeader>[0]["at"];
   state: Omit<SavedDraft<unknown>, "draft" | "change" | "tryOut">;
 }) {
-  useHotkeys("mod+z", state.undo, { preventDefault: true });
-  useHotkeys("mod+shift+z, mod+y", state.redo, { preventDefault: true });
+  useUndoKeys(state);
   return (
     <SiteHeader at={at}>
       <SaveSign state={state} />

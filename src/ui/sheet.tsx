@@ -1,7 +1,8 @@
 "use client";
 
 import { Dialog } from "radix-ui";
-import type { ReactNode } from "react";
+import type { ReactNode, RefObject } from "react";
+import { useReturnFocus } from "./use-return-focus";
 
 /** A sheet over the page that takes the focus until it is closed. */
 export function Sheet({
@@ -9,20 +10,25 @@ export function Sheet({
   open,
   onOpenChange,
   className = "w-[28rem]",
+  home,
   children,
 }: {
   title: string;
   open: boolean;
   onOpenChange: (open: boolean) => void;
   className?: string;
+  /** Where the focus goes afterwards if what had it is gone by then. */
+  home?: RefObject<HTMLElement | null>;
   children: ReactNode;
 }) {
+  const focus = useReturnFocus(home);
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
+          {...focus}
           className={`fixed top-1/2 left-1/2 z-50 max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-ink bg-chalk p-6 ${className}`}
         >
           <Dialog.Title className="mb-3 text-lg font-bold tracking-tight">{title}</Dialog.Title>

@@ -76,7 +76,7 @@ export function Stepper<T>({
           aria-invalid={error !== null}
           aria-describedby={error ? `${id}-error` : undefined}
           style={{ width }}
-          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-white aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
+          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-field aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
           onChange={(e) => type(e.target.value)}
           onBlur={(e) => take(e.target.value)}
           onFocus={(e) => e.target.select()}
@@ -106,7 +106,7 @@ export function Stepper<T>({
         <div
           id={`${id}-error`}
           role="alert"
-          className="absolute top-full left-0 z-30 mt-1 w-64 rounded-sm border border-ember bg-white p-2 text-left text-xs font-normal text-ink"
+          className="absolute top-full left-0 z-30 mt-1 w-64 rounded-sm border border-ember bg-field p-2 text-left text-xs font-normal text-ink"
         >
           {error}
           {offers.length > 0 && (

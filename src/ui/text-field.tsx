@@ -35,7 +35,7 @@ export function TextField<T>({
     "aria-describedby": error || note ? `${id}-note` : undefined,
     onBlur: () => take(),
     className:
-      "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink aria-invalid:border-ember",
+      "min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 py-1.5 text-sm focus:border-ink aria-invalid:border-ember",
   };
   return (
     <div className={className}>

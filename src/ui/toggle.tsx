@@ -24,7 +24,7 @@ export function Toggle({
         checked={isOn}
         aria-describedby={note ? `${id}-note` : undefined}
         onCheckedChange={(on) => onChange(on === true)}
-        className="mt-px inline-flex size-6 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-white hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-white"
+        className="mt-px inline-flex size-6 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
       >
         <Checkbox.Indicator>
           <Check aria-hidden className="size-4" />

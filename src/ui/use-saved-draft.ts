@@ -6,6 +6,10 @@ import type { SaveOutcome } from "@/core/result";
 /** How long a failed save waits before it is tried again. Milliseconds. */
 const RETRY_MS = 2000;
 const MOST_UNDO = 200;
+/** How often a window that is looked at asks what others have saved. Milliseconds. */
+const LOOK_EVERY_MS = 4000;
+/** Changes that can still be undone after the page was left or loaded again. */
+const MOST_KEPT = 40;
 
 export type SaveState<T> =
   | Exclude<SaveOutcome<T>, { kind: "saved" }>
@@ -19,18 +23,51 @@ interface History<T> {
   future: T[];
 }
 
+/** What is kept of a history while the page is away, with the revision that it belongs to. */
+interface KeptHistory<T> extends History<T> {
+  revision: number;
+}
+
+function keepHistory<T>(name: string, revision: number, { past, present, future }: History<T>): void {
+  const kept: KeptHistory<T> = {
+    revision,
+    present,
+    past: past.slice(-MOST_KEPT),
+    future: future.slice(0, MOST_KEPT),
+  };
+  try {
+    sessionStorage.setItem(name, JSON.stringify(kept));
+  } catch {
+    // No room, or none allowed: undo then ends with the page.
+    sessionStorage.removeItem(name);
+  }
+}
+
+/** The history of what is shown, if it was kept and nothing has been saved elsewhere since. */
+function keptHistory<T>(name: string, revision: number, draft: T): History<T> | null {
+  const text = sessionStorage.getItem(name);
+  if (!text) return null;
+  const kept = JSON.parse(text) as KeptHistory<T>;
+  if (kept.past.length + kept.future.length === 0) return null;
+  const isSame = kept.revision === revision && JSON.stringify(kept.present) === JSON.stringify(draft);
+  return isSame ? { past: kept.past, present: draft, future: kept.future } : null;
+}
+
 /**
  * A draft of anything with undo and redo, saved after every change. One save runs at a time and carries the revision
  * it was made from, so a change made in another window is never written over unseen. What another window has saved
- * meanwhile is taken up whenever this one comes to the front, unless something here is not saved yet.
+ * is taken up at once in the same browser and within seconds in another, unless something here is not saved yet.
+ * Undo outlives the page: its history is kept in the window for as long as nobody else has saved since.
  *
  * @param store writes a draft that was made from a revision.
  * @param load reads what is stored now; null if it is no longer there. Both stay the same function from call to call.
+ * @param name what the draft is, the same in every window.
  */
 export function useSavedDraft<T>(
   opened: { revision: number; draft: T },
   store: (revision: number, draft: T) => Promise<SaveOutcome<T>>,
   load: () => Promise<{ revision: number; draft: T } | null>,
+  name: string,
 ) {
   const [history, setHistory] = useState<History<T>>({ past: [], present: opened.draft, future: [] });
   const [preview, setPreview] = useState<{ draft: T } | null>(null);
@@ -41,6 +78,7 @@ export function useSavedDraft<T>(
   const running = useRef(false);
   /** While another window's change waits for the coach's word, nothing is saved. */
   const conflict = useRef(false);
+  const others = useRef<BroadcastChannel | null>(null);
 
   const flush = useCallback(async () => {
     if (running.current) return;
@@ -54,6 +92,7 @@ export function useSavedDraft<T>(
           revision.current = outcome.revision;
           stored.current = draft;
           setSave({ kind: "saved" });
+          others.current?.postMessage(outcome.revision);
         } else {
           conflict.current = outcome.kind === "changed-elsewhere";
           setSave(outcome);
@@ -74,9 +113,22 @@ export function useSavedDraft<T>(
   }, [history.present, flush]);
 
   useEffect(() => {
+    const kept = keptHistory(name, revision.current, stored.current);
+    if (kept) setHistory((h) => (h.present === stored.current ? kept : h));
+  }, [name]);
+
+  useEffect(() => {
+    if (save.kind === "saved") keepHistory(name, revision.current, history);
+  }, [name, history, save]);
+
+  useEffect(() => {
     // Going back shows a page as it was left, so it looks once when it opens too.
+    let isLooking = false;
     const look = async () => {
+      if (isLooking) return;
+      isLooking = true;
       const now = document.visibilityState === "visible" ? await load().catch(() => null) : null;
+      isLooking = false;
       const isUnsaved = running.current || wanted.current !== stored.current;
       if (!now || now.revision <= revision.current || isUnsaved) return;
       revision.current = now.revision;
@@ -85,13 +137,20 @@ export function useSavedDraft<T>(
       setHistory({ past: [], present: now.draft, future: [] });
     };
     void look();
+    const channel = new BroadcastChannel(`iron-step ${name}`);
+    channel.onmessage = () => void look();
+    others.current = channel;
+    const timer = setInterval(look, LOOK_EVERY_MS);
     window.addEventListener("focus", look);
     document.addEventListener("visibilitychange", look);
     return () => {
+      channel.close();
+      others.current = null;
+      clearInterval(timer);
       window.removeEventListener("focus", look);
       document.removeEventListener("visibilitychange", look);
     };
-  }, [load]);
+  }, [load, name]);
 
   const unsaved = save.kind !== "saved";
   useEffect(() => {

@@ -1,13 +1,18 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import { GymDesk } from "@/features/gym/gym-desk";
-import { openGymKit } from "@/server/gym-kit";
+import { gymChoices, openGymKit } from "@/server/gym-kit";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Gym" };
 
-export default async function GymPage() {
-  const opened = await openGymKit();
+type Search = Promise<Record<string, string | string[] | undefined>>;
+
+export default async function GymPage({ searchParams }: { searchParams: Search }) {
+  const { gym } = await searchParams;
+  const gyms = await gymChoices();
+  const wanted = gyms.find((g) => g.id === [gym].flat()[0]) ?? gyms[0];
+  const opened = wanted && (await openGymKit(wanted.id));
   if (!opened) redirect("/");
-  return <GymDesk opened={opened} />;
+  return <GymDesk key={opened.gym.id} opened={opened} gyms={gyms} />;
 }

@@ -7,7 +7,7 @@ import { Button } from "@/ui/button";
 import { Sheet, SheetClose } from "@/ui/sheet";
 
 const FIELD =
-  "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 py-1.5 text-sm focus:border-ink";
+  "min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 py-1.5 text-sm focus:border-ink";
 
 /** Adds one athlete, or many from a pasted list of names. */
 export function AddDialog({

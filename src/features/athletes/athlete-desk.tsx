@@ -1,11 +1,9 @@
 "use client";
 
-import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
 import { X } from "lucide-react";
 import Link from "next/link";
-import { useCallback, useState } from "react";
-import { saveAthleteAction, startWarmUpAction, storedAthleteAction } from "@/app/actions";
-import { catalog } from "@/catalog";
+import { useCallback } from "react";
+import { saveAthleteAction, startAloneAction, storedAthleteAction } from "@/app/actions";
 import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
 import { fail, ok } from "@/core/result";
@@ -14,12 +12,15 @@ import type { OpenAthlete } from "@/server/athletes";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { dayInWords } from "@/ui/day-in-words";
 import { SavedHeader } from "@/ui/saved-header";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { useSavedDraft } from "@/ui/use-saved-draft";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
-import { OLD_AFTER_WEEKS } from "./old-weight";
+import type { AthletePart } from "./athlete-part";
+import { Habits } from "./habits";
+import { WeightsOnRecord } from "./weights-on-record";
 
 const MOST_LIMITERS = 8;
 const LEVELS: Record<AreaLevel, string> = {
@@ -40,15 +41,6 @@ const EXPERIENCES: readonly ChoiceGroup[] = [
     ],
   },
 ];
-const LIFTS: readonly ChoiceGroup[] = [
-  { options: catalog.lifts.filter((l) => !l.kind).map((l) => ({ value: l.id, label: l.name })) },
-];
-const liftName = (id: string) => catalog.lifts.find((l) => l.id === id)?.name ?? id;
-
-interface Part {
-  athlete: AthleteDraft;
-  set: (to: Partial<AthleteDraft>) => void;
-}
 
 /** Everything that is known of an athlete. Saved as it is changed; every plan is worked out from it. */
 export function AthleteDesk({ opened }: { opened: OpenAthlete }) {
@@ -58,7 +50,12 @@ export function AthleteDesk({ opened }: { opened: OpenAthlete }) {
   );
   const { id } = opened.draft;
   const load = useCallback(() => storedAthleteAction(id), [id]);
-  const state = useSavedDraft({ revision: opened.revision, draft: opened.draft }, store, load);
+  const state = useSavedDraft(
+    { revision: opened.revision, draft: opened.draft },
+    store,
+    load,
+    `athlete ${id}`,
+  );
   const { draft: athlete, change } = state;
   const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
   return (
@@ -76,7 +73,7 @@ export function AthleteDesk({ opened }: { opened: OpenAthlete }) {
             <Button onClick={() => set({ archived: !athlete.archived })}>
               {athlete.archived ? "Take out of the archive" : "Archive"}
             </Button>
-            <form action={startWarmUpAction.bind(null, { athleteId: athlete.id })}>
+            <form action={startAloneAction.bind(null, { athleteId: athlete.id })}>
               <Button type="submit" look="main">
                 Today's warm-up
               </Button>
@@ -94,14 +91,52 @@ export function AthleteDesk({ opened }: { opened: OpenAthlete }) {
             <Limiters athlete={athlete} set={set} />
             <Areas athlete={athlete} set={set} />
           </div>
-          <WorkingWeights athlete={athlete} set={set} day={opened.day} />
+          <div className="space-y-10">
+            <WeightsOnRecord athlete={athlete} set={set} day={opened.day} />
+            <Habits athlete={athlete} set={set} />
+            <Sessions athleteId={athlete.id} sessions={opened.sessions} today={opened.day} />
+          </div>
         </div>
       </main>
     </div>
   );
 }
 
-function Person({ athlete, set, groups }: Part & { groups: OpenAthlete["groups"] }) {
+/** The newest sessions that the athlete is in, those to come first. */
+function Sessions({
+  athleteId,
+  sessions,
+  today,
+}: {
+  athleteId: string;
+  sessions: OpenAthlete["sessions"];
+  today: string;
+}) {
+  return (
+    <section aria-label="Sessions">
+      <h2 className="section-title mb-1">Sessions</h2>
+      {sessions.length === 0 && <p className="text-ink-soft">In none yet.</p>}
+      <ul>
+        {sessions.map((s) => (
+          <li key={s.id} className="flex min-h-9 items-center gap-4 border-t border-line">
+            <span className={`w-28 ${s.day >= today ? "font-semibold" : "text-ink-soft"}`}>
+              {dayInWords(s.day)}
+            </span>
+            <span className="condensed w-12 text-ink-soft">{s.time}</span>
+            <Link
+              href={`/session/${s.id}/${athleteId}`}
+              className="inline-flex min-h-6 items-center font-semibold underline decoration-line-strong underline-offset-4 hover:text-ember"
+            >
+              {s.name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Person({ athlete, set, groups }: AthletePart & { groups: OpenAthlete["groups"] }) {
   const step = weight(athlete.unit === "kg" ? 0.5 : 1);
   return (
     <section>
@@ -165,7 +200,7 @@ function Person({ athlete, set, groups }: Part & { groups: OpenAthlete["groups"]
 }
 
 /** What holds the athlete back, the most important first. */
-function Limiters({ athlete, set }: Part) {
+function Limiters({ athlete, set }: AthletePart) {
   const { limiters } = athlete;
   const free = DEMAND_IDS.filter((d) => !limiters.includes(d));
   return (
@@ -199,7 +234,7 @@ function Limiters({ athlete, set }: Part) {
 }
 
 /** Parts of the body to look after, each with its level. */
-function Areas({ athlete, set }: Part) {
+function Areas({ athlete, set }: AthletePart) {
   const { areas } = athlete;
   const free = AREA_IDS.filter((id) => !areas.some((a) => a.area === id));
   const put = (area: AreaId, level: AreaLevel) =>
@@ -240,137 +275,5 @@ function Areas({ athlete, set }: Part) {
         />
       )}
     </section>
-  );
-}
-
-/** Working weights with their history, the newest of each lift first; an old one is marked. */
-function WorkingWeights({ athlete, set, day }: Part & { day: string }) {
-  const [adding, setAdding] = useState<string | null>(null);
-  const { weights, unit } = athlete;
-  const lifts = [...new Set(weights.map((w) => w.lift))].sort((a, b) =>
-    liftName(a).localeCompare(liftName(b)),
-  );
-  const put = (row: AthleteDraft["weights"][number]) =>
-    set({ weights: [row, ...weights.filter((w) => w.lift !== row.lift || w.day !== row.day)] });
-  return (
-    <section aria-label="Working weights">
-      <h2 className="section-title">Working weights</h2>
-      <p className="text-2xs text-ink-soft">
-        The newest of each lift is where a warm-up starts; what is entered today is today's.
-      </p>
-      {lifts.length === 0 && (
-        <p className="mt-3 text-ink-soft">
-          None yet. With one, a lift gets its ramp-up sets; until then its drills only.
-        </p>
-      )}
-      {lifts.map((lift) => {
-        const history = weights.filter((w) => w.lift === lift).toSorted((a, b) => b.day.localeCompare(a.day));
-        const newest = history[0]!;
-        const weeks = differenceInCalendarWeeks(parseISO(day), parseISO(newest.day));
-        return (
-          <div key={lift} className="mt-4 border-t border-line pt-2">
-            <div className="flex flex-wrap items-baseline justify-between gap-3">
-              <h3 className="text-base font-bold tracking-tight">{liftName(lift)}</h3>
-              {weeks > OLD_AFTER_WEEKS && (
-                <span className="font-semibold text-ochre-deep">{weeks} weeks old</span>
-              )}
-            </div>
-            <WeightRow row={newest} unit={unit} onChange={(to) => put({ ...newest, ...to, day })} />
-            <ul className="mt-1 text-ink-soft">
-              {history.map((w) => (
-                <li key={w.day} className="flex min-h-7 items-center gap-3">
-                  <span className="w-24">{format(parseISO(w.day), "d MMM yyyy")}</span>
-                  <span className="condensed text-sm">
-                    {w.sets} × {w.reps} × {formatWeight(w.weight)} {unit}
-                    {w.rir > 0 && `, ${w.rir} in reserve`}
-                  </span>
-                  <IconButton
-                    className="ml-auto"
-                    label={`Take out ${liftName(lift)} of ${format(parseISO(w.day), "d MMM yyyy")}`}
-                    onClick={() => set({ weights: weights.filter((o) => o !== w) })}
-                  >
-                    <X aria-hidden className="size-4" />
-                  </IconButton>
-                </li>
-              ))}
-            </ul>
-          </div>
-        );
-      })}
-      <div className="mt-5 border-t border-line pt-3">
-        {adding === null ? (
-          <LabelledChoice
-            label="Another lift"
-            value=""
-            placeholder="Choose"
-            groups={LIFTS}
-            onChange={setAdding}
-          />
-        ) : (
-          <TextField
-            className="max-w-56"
-            label={`${liftName(adding)}: working weight, ${unit}`}
-            value=""
-            format={String}
-            parse={(text) => {
-              const parsed = parseWeight(text);
-              return parsed.ok ? ok(text) : parsed;
-            }}
-            onChange={(text) => {
-              const parsed = parseWeight(text);
-              if (parsed.ok) put({ lift: adding, day, weight: parsed.value, reps: 5, sets: 3, rir: 2 });
-              setAdding(null);
-            }}
-            note="Enter puts it in, as 3 × 5 with 2 in reserve; both can be changed then."
-          />
-        )}
-        {adding !== null && (
-          <Button look="bare" className="-ml-3" onClick={() => setAdding(null)}>
-            Leave it
-          </Button>
-        )}
-      </div>
-    </section>
-  );
-}
-
-function WeightRow({
-  row,
-  unit,
-  onChange,
-}: {
-  row: AthleteDraft["weights"][number];
-  unit: AthleteDraft["unit"];
-  onChange: (to: Partial<AthleteDraft["weights"][number]>) => void;
-}) {
-  const name = liftName(row.lift);
-  const step = weight(unit === "kg" ? 2.5 : 5);
-  const whole = (label: string, key: "sets" | "reps" | "rir", least: number, most: number) => (
-    <Stepper
-      label={label}
-      value={row[key]}
-      format={String}
-      parse={parseWhole(least, most)}
-      next={stepWhole(least, most)}
-      onChange={(n) => onChange({ [key]: n })}
-    />
-  );
-  return (
-    <fieldset className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
-      <legend className="sr-only">{name}, as of today</legend>
-      <Stepper
-        label="Weight"
-        value={row.weight}
-        format={formatWeight}
-        parse={parseWeight}
-        next={(w, direction) => (w + direction * step > 0 ? ((w + direction * step) as Weight) : null)}
-        onChange={(w) => onChange({ weight: w })}
-        suffix={unit}
-        width="6ch"
-      />
-      {whole("Sets", "sets", 1, 20)}
-      {whole("Reps", "reps", 1, 20)}
-      {whole("In reserve", "rir", 0, 10)}
-    </fieldset>
   );
 }

@@ -6,6 +6,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { changeSeveralAction, undoImportAction } from "@/app/actions";
+import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { formatWeight, type Weight } from "@/core/units";
 import type { AthletePage } from "@/server/athletes";
@@ -15,7 +16,6 @@ import { SiteHeader } from "@/ui/site-header";
 import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
 import { ImportDialog } from "./import-dialog";
-import { OLD_AFTER_WEEKS } from "./old-weight";
 
 const ANY = "any";
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
@@ -107,7 +107,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
                 placeholder="Find by name"
                 defaultValue={query.q}
                 key={query.q}
-                className="min-h-9 w-64 rounded-sm border border-line-strong bg-white pr-2 pl-8 text-sm focus:border-ink"
+                className="min-h-9 w-64 rounded-sm border border-line-strong bg-field pr-2 pl-8 text-sm focus:border-ink"
               />
             </form>
           </search>
@@ -198,7 +198,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
             </thead>
             <tbody>
               {rows.map((r) => (
-                <tr key={r.id} className="border-b border-line hover:bg-white">
+                <tr key={r.id} className="border-b border-line hover:bg-field">
                   <td>
                     <input
                       type="checkbox"

@@ -6,6 +6,7 @@ import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/cor
 import type { ImportPreview } from "@/server/import-athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
+import { decodeText } from "@/ui/decode-text";
 import { Sheet, SheetClose } from "@/ui/sheet";
 
 const NOWHERE = "none";
@@ -37,7 +38,9 @@ export function ImportDialog({
       setPreview({ kind: "refused", message: "The file is over 500 kB: take in fewer lines at a time." });
       return;
     }
-    look(await file.text());
+    const read = decodeText(new Uint8Array(await file.arrayBuffer()));
+    if (read.ok) look(read.value);
+    else setPreview({ kind: "refused", message: read.error });
   };
   const read = preview?.kind === "read" ? preview : null;
   const take = () =>
@@ -68,7 +71,7 @@ export function ImportDialog({
         type="file"
         accept=".csv,.txt,text/csv,text/plain"
         onChange={(e) => void choose(e.target.files?.[0])}
-        className="block min-h-9 w-full text-sm file:mr-3 file:min-h-8 file:rounded-sm file:border file:border-line-strong file:bg-white file:px-3 file:font-semibold"
+        className="block min-h-9 w-full text-sm file:mr-3 file:min-h-8 file:rounded-sm file:border file:border-line-strong file:bg-field file:px-3 file:font-semibold"
       />
       <div role="status" className="mt-4 space-y-4">
         {preview?.kind === "refused" && (

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
 import { firstStepsAction } from "@/app/actions";
 import { catalog } from "@/catalog";
+import { gymSets } from "@/catalog/gym-sets";
 import type { UnitSystem } from "@/core/units";
 import type { FirstStepsForm } from "@/server/first-steps";
 import { Button } from "@/ui/button";
@@ -13,61 +14,51 @@ import { Wordmark } from "@/ui/wordmark";
 /** The lifts that have a weight of their own. */
 const mainLifts = catalog.lifts.filter((l) => !l.kind);
 
-/** A common set of plates to start from, in pairs. */
-const COMMON: Record<
-  UnitSystem,
-  { bar: string; plates: { weight: string; pairs: number }[]; weight: string }
-> = {
-  kg: {
-    bar: "20",
-    plates: [
-      { weight: "25", pairs: 1 },
-      { weight: "20", pairs: 2 },
-      { weight: "15", pairs: 1 },
-      { weight: "10", pairs: 2 },
-      { weight: "5", pairs: 2 },
-      { weight: "2.5", pairs: 2 },
-      { weight: "1.25", pairs: 1 },
-    ],
-    weight: "60",
-  },
-  lb: {
-    bar: "45",
-    plates: [
-      { weight: "45", pairs: 3 },
-      { weight: "35", pairs: 1 },
-      { weight: "25", pairs: 1 },
-      { weight: "10", pairs: 2 },
-      { weight: "5", pairs: 2 },
-      { weight: "2.5", pairs: 1 },
-    ],
-    weight: "135",
-  },
-};
+/** The weight that the form starts with. */
+const FIRST_WEIGHT: Record<UnitSystem, string> = { kg: "60", lb: "135" };
+
+/** What the form has of a kind of gym. */
+function likeSet(id: string, unit: UnitSystem) {
+  const set = gymSets.find((g) => g.id === id)!;
+  const { bar, plates } = set.loads[unit];
+  return {
+    bar: String(bar),
+    plates: plates.map((p) => ({ weight: String(p.weight), pairs: p.pairs })),
+    bumpers: set.bumpers,
+  };
+}
+
+const FIRST_SET = "room";
 
 const FIELD =
-  "min-h-9 w-full rounded-sm border border-line-strong bg-white px-2 text-sm focus:border-ink aria-invalid:border-ember";
+  "min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm focus:border-ink aria-invalid:border-ember";
 
-/** The short way in: one athlete, one bar with its plates, one lift with its weight. */
+/** The short way in: who comes, a bar with its plates, one lift with its weight. */
 export function FirstSteps() {
   const form = useForm<FirstStepsForm>({
     defaultValues: {
-      name: "",
+      names: "",
       experience: "intermediate",
       bodyWeight: "",
       unit: "kg",
-      bar: COMMON.kg.bar,
-      plates: COMMON.kg.plates,
-      bumpers: false,
+      set: FIRST_SET,
+      ...likeSet(FIRST_SET, "kg"),
       lift: "back-squat",
       sets: 3,
       reps: 5,
-      weight: COMMON.kg.weight,
+      weight: FIRST_WEIGHT.kg,
     },
   });
   const { register, handleSubmit, setError, setValue, watch, formState } = form;
   const plates = useFieldArray({ control: form.control, name: "plates" });
   const unit = watch("unit");
+  const isSeveral = watch("names").trim().includes("\n");
+  const become = (set: string, to: UnitSystem) => {
+    const like = likeSet(set, to);
+    setValue("bar", like.bar);
+    setValue("bumpers", like.bumpers);
+    plates.replace(like.plates);
+  };
   const isOnBody = mainLifts.find((l) => l.id === watch("lift"))?.implement === "bodyweight";
 
   const submit = handleSubmit(async (values) => {
@@ -85,13 +76,22 @@ export function FirstSteps() {
       <main className="mx-auto max-w-4xl px-7 py-8">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
         <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
-          One athlete, the bar and its plates, one lift with its weight. That is all a first plan needs.
+          Who comes, the bar and its plates, one lift. That is all a first plan needs, and its cards are a
+          click away.
         </p>
         <form onSubmit={submit} noValidate className="grid gap-x-12 gap-y-8 md:grid-cols-2">
           <fieldset className="space-y-3">
-            <legend className="mb-2 text-base font-bold">Athlete and lift</legend>
-            <Field label="Name" error={formState.errors.name?.message}>
-              <input className={FIELD} autoComplete="off" {...register("name")} />
+            <legend className="mb-2 text-base font-bold">Athletes and lift</legend>
+            <Field
+              label="Athletes, one a line, with a comma and the working weight if it is known"
+              error={formState.errors.names?.message}
+            >
+              <textarea
+                className={`${FIELD} py-1.5`}
+                rows={isSeveral ? 6 : 2}
+                autoComplete="off"
+                {...register("names")}
+              />
             </Field>
             <Field
               label={`Body weight, ${unit}, if it is known`}
@@ -123,7 +123,7 @@ export function FirstSteps() {
                 <input className={FIELD} inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
               </Field>
               <Field
-                label={isOnBody ? `In all, ${unit}` : `Weight, ${unit}`}
+                label={`${isOnBody ? "In all" : "Weight"}, ${unit}${isSeveral ? ", where a line has none" : ""}`}
                 error={formState.errors.weight?.message}
               >
                 <input className={FIELD} inputMode="decimal" {...register("weight")} />
@@ -132,16 +132,27 @@ export function FirstSteps() {
           </fieldset>
           <fieldset>
             <legend className="mb-2 text-base font-bold">Bar and plates</legend>
-            <div className="grid grid-cols-2 gap-3">
+            <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)] gap-3">
+              <Field label="A gym like">
+                <select
+                  className={FIELD}
+                  {...register("set", { onChange: (e) => become(e.target.value, unit) })}
+                >
+                  {gymSets.map((g) => (
+                    <option key={g.id} value={g.id}>
+                      {g.name}
+                    </option>
+                  ))}
+                </select>
+              </Field>
               <Field label="Unit">
                 <select
                   className={FIELD}
                   {...register("unit", {
                     onChange: (e) => {
-                      const common = COMMON[e.target.value as UnitSystem];
-                      setValue("bar", common.bar);
-                      setValue("weight", common.weight);
-                      plates.replace(common.plates);
+                      const to = e.target.value as UnitSystem;
+                      setValue("weight", FIRST_WEIGHT[to]);
+                      become(form.getValues("set"), to);
                     },
                   })}
                 >

@@ -1,5 +1,6 @@
 "use client";
 
+import { Plus, X } from "lucide-react";
 import Link from "next/link";
 import { useCallback, useEffect, useState } from "react";
 import { saveGymAction, storedGymAction, weightsNotHereAction } from "@/app/actions";
@@ -7,12 +8,14 @@ import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { fail, ok } from "@/core/result";
 import { formatWeight, formatWeights, parseWeight, parseWeights, type Weight, weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
+import { Button, IconButton } from "@/ui/button";
 import { SavedHeader } from "@/ui/saved-header";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { useSavedDraft } from "@/ui/use-saved-draft";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { GymSwitch } from "./gym-switch";
 import { PlateRack } from "./plate-rack";
 
 const MOST_COUNT = 200;
@@ -25,11 +28,17 @@ const NEW_STACK = {
 type NotHere = Awaited<ReturnType<typeof weightsNotHereAction>>;
 
 /** What the gym has: bar, plates, dumbbells, machines and the things that drills need. Saved as it is changed. */
-export function GymDesk({ opened }: { opened: { gym: GymKit; revision: number } }) {
+export function GymDesk({
+  opened,
+  gyms,
+}: {
+  opened: { gym: GymKit; revision: number };
+  gyms: readonly { id: string; name: string }[];
+}) {
   const { id } = opened.gym;
   const store = useCallback((revision: number, gym: GymKit) => saveGymAction({ revision, gym }), []);
   const load = useCallback(() => storedGymAction(id), [id]);
-  const state = useSavedDraft({ revision: opened.revision, draft: opened.gym }, store, load);
+  const state = useSavedDraft({ revision: opened.revision, draft: opened.gym }, store, load, `gym ${id}`);
   const { draft: gym, change, save } = state;
   const set = (to: Partial<GymKit>) => change((g) => ({ ...g, ...to }));
 
@@ -47,7 +56,10 @@ export function GymDesk({ opened }: { opened: { gym: GymKit; revision: number } 
     <div className="min-h-dvh">
       <SavedHeader at="/gym" state={state} />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
-        <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
+          <GymSwitch at={gym} gyms={gyms} />
+        </div>
         <p className="text-sm text-ink-soft">
           Weights in {gym.unit === "kg" ? "kilograms" : "pounds"}. Every plan is worked out from what stands
           here.
@@ -57,10 +69,10 @@ export function GymDesk({ opened }: { opened: { gym: GymKit; revision: number } 
             <p className="mt-4 w-fit bg-ochre-wash px-3 py-2">
               What stands here no longer makes the working weight of{" "}
               {notHere.map((n, i) => (
-                <span key={`${n.warmUpId} ${n.lift}`}>
+                <span key={`${n.athleteId} ${n.lift}`}>
                   {i > 0 && ", "}
                   <Link
-                    href={`/warm-up/${n.warmUpId}`}
+                    href={`/session/${n.sessionId}/${n.athleteId}`}
                     className="font-semibold underline underline-offset-4"
                   >
                     {n.name}
@@ -141,7 +153,78 @@ function Bar({ gym, set }: GymPart) {
           width="5ch"
         />
       </div>
+      <OtherBars gym={gym} set={set} />
     </section>
+  );
+}
+
+/** Bars that can be taken instead of the usual one, for one athlete's lift. */
+function OtherBars({ gym, set }: GymPart) {
+  const { otherBars, unit } = gym;
+  const step = weight(unit === "kg" ? 2.5 : 5);
+  const put = (at: number, to: Partial<GymKit["otherBars"][number]>) =>
+    set({ otherBars: otherBars.map((b, i) => (i === at ? { ...b, ...to } : b)) });
+  const free = (n: number): string =>
+    otherBars.some((b) => b.name === `Bar ${n}`) ? free(n + 1) : `Bar ${n}`;
+  return (
+    <div className="mt-4">
+      <h3 className="condensed text-2xs text-ink-soft">Other bars</h3>
+      <ul>
+        {otherBars.map((bar, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a bar is its place; its name is being typed
+          <li key={i} className="flex items-end gap-4 border-t border-line py-2">
+            <TextField
+              className="w-48"
+              label={`Name of other bar ${i + 1}`}
+              value={bar.name}
+              format={String}
+              parse={(text) => {
+                const name = parseName(text);
+                const isTaken = name.ok && otherBars.some((b, at) => at !== i && b.name === name.value);
+                return isTaken ? fail("Give each bar a name of its own.") : name;
+              }}
+              onChange={(name) => put(i, { name })}
+            />
+            <span className="pb-1">
+              <Stepper
+                label="Weight"
+                value={bar.weight}
+                format={formatWeight}
+                parse={parseWeight}
+                next={(w, direction) =>
+                  w + direction * step > 0 ? ((w + direction * step) as Weight) : null
+                }
+                onChange={(w) => put(i, { weight: w })}
+                suffix={unit}
+                width="5ch"
+              />
+            </span>
+            <IconButton
+              className="mb-1"
+              label={`Take out ${bar.name}`}
+              onClick={() => set({ otherBars: otherBars.toSpliced(i, 1) })}
+            >
+              <X aria-hidden className="size-4" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      <Button
+        look="bare"
+        className="-ml-3"
+        onClick={() =>
+          set({
+            otherBars: [
+              ...otherBars,
+              { name: free(otherBars.length + 2), weight: weight(unit === "kg" ? 15 : 35) },
+            ],
+          })
+        }
+      >
+        <Plus aria-hidden className="size-4" />
+        Another bar
+      </Button>
+    </div>
   );
 }
 

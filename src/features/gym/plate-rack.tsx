@@ -78,7 +78,7 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                     aria-label={`Colour of ${name}`}
                     value={p.colour}
                     onChange={(e) => change(i, { colour: e.target.value })}
-                    className="h-7 w-10 rounded-xs border border-line-strong bg-white"
+                    className="h-7 w-10 rounded-xs border border-line-strong bg-field"
                   />
                 </td>
                 <td className="text-right">

@@ -1,7 +1,7 @@
 "use client";
 
 import { Search } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { catalog } from "@/catalog";
 import { type DrillSearch, drillById, findDrills, PHASE_NAMES, PHASES, type Phase } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
@@ -13,10 +13,11 @@ const ANY = "any";
 /** The drills, found by words, phase and what they serve. */
 export function DrillShelf({ chosen, onChoose }: { chosen: string | null; onChoose: (id: string) => void }) {
   const [search, setSearch] = useState<DrillSearch>({ text: "", phase: null, demand: null });
-  const found = useMemo(() => findDrills(catalog.drills, search), [search]);
+  const found = findDrills(catalog.drills, search);
   const noteOf = (id: string) => {
     const drill = drillById(catalog, id)!;
     const phase = PHASE_NAMES[drill.phases[0]!];
+    if (drill.id.startsWith("own-")) return `${phase} · ${drill.retired ? "taken out" : "own"}`;
     return search.demand ? `${phase} · ${drill.serves[search.demand]} of 3` : phase;
   };
   return (
@@ -33,7 +34,7 @@ export function DrillShelf({ chosen, onChoose }: { chosen: string | null; onChoo
             placeholder="Find a drill"
             value={search.text}
             onChange={(e) => setSearch({ ...search, text: e.target.value })}
-            className="min-h-9 w-full rounded-sm border border-line-strong bg-white pr-2 pl-8 text-sm focus:border-ink"
+            className="min-h-9 w-full rounded-sm border border-line-strong bg-field pr-2 pl-8 text-sm focus:border-ink"
           />
         </div>
         <div className="flex flex-wrap gap-x-6 gap-y-2">

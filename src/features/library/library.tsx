@@ -1,7 +1,11 @@
 "use client";
 
-import { type ReactNode, useState } from "react";
-import { catalog } from "@/catalog";
+import { CopyPlus } from "lucide-react";
+import { type ReactNode, useCallback, useState } from "react";
+import { copyContentAction } from "@/app/actions";
+import { catalog, takeOwnContent } from "@/catalog";
+import type { OwnKind } from "@/server/schemas/own-content";
+import { Button } from "@/ui/button";
 import { SiteHeader } from "@/ui/site-header";
 import { ViewSwitch } from "@/ui/view-switch";
 import { ApproachPage } from "./approach-page";
@@ -9,7 +13,13 @@ import { DrillPage } from "./drill-page";
 import { DrillShelf } from "./drill-shelf";
 import { LiftPage } from "./lift-page";
 import { NameList } from "./name-list";
+import { OwnEditor } from "./own-editor";
 import { SHELVES, type Shelf } from "./shelves";
+
+const SHELF_OF: Record<OwnKind, Shelf> = { drill: "drills", lift: "lifts", approach: "approaches" };
+
+/** Whether something is the hall's own and not what ships. */
+const isOwn = (id: string) => id.startsWith("own-");
 
 /** Every drill, lift and approach there is, to find and to read. */
 export function Library({ openShelf, openId }: { openShelf: Shelf; openId: string | null }) {
@@ -25,31 +35,62 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const drill = catalog.drills.find((d) => d.id === ids.drills);
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === ids.approaches) ?? catalog.approaches[0]!;
+  const [, setChanges] = useState(0);
+  const changed = useCallback(() => setChanges((n) => n + 1), []);
+  /** The page of one thing: the hall's own is changed, what ships is read and copied. */
+  const pageOf = (kind: OwnKind, item: { id: string; kind?: string }, page: ReactNode) => {
+    if (isOwn(item.id)) return <OwnEditor key={item.id} id={item.id} onChanged={changed} />;
+    const copy = async () => {
+      const made = await copyContentAction({ kind, of: item.id });
+      if (!made) return;
+      takeOwnContent(made.own);
+      go(SHELF_OF[kind], made.id);
+    };
+    return (
+      <>
+        {!item.kind && (
+          <Button className="float-right ml-4" onClick={() => void copy()}>
+            <CopyPlus aria-hidden className="size-4" />
+            Copy to change
+          </Button>
+        )}
+        {page}
+      </>
+    );
+  };
+  const noteOf = (id: string) => (isOwn(id) ? "own" : "");
   const shelves: Record<Shelf, { list: ReactNode; page: ReactNode }> = {
     drills: {
       list: <DrillShelf chosen={drill?.id ?? null} onChoose={(id) => go("drills", id)} />,
       page: drill ? (
-        <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />
+        pageOf("drill", { id: drill.id }, <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />)
       ) : (
         <p className="text-ink-soft">Choose a drill to read how it is done and what it is for.</p>
       ),
     },
     lifts: {
       list: (
-        <NameList label="Lifts" items={catalog.lifts} chosen={lift.id} onChoose={(id) => go("lifts", id)} />
+        <NameList
+          label="Lifts"
+          items={catalog.lifts}
+          note={noteOf}
+          chosen={lift.id}
+          onChoose={(id) => go("lifts", id)}
+        />
       ),
-      page: <LiftPage lift={lift} />,
+      page: pageOf("lift", lift, <LiftPage lift={lift} />),
     },
     approaches: {
       list: (
         <NameList
           label="Approaches"
           items={catalog.approaches}
+          note={noteOf}
           chosen={approach.id}
           onChoose={(id) => go("approaches", id)}
         />
       ),
-      page: <ApproachPage approach={approach} />,
+      page: pageOf("approach", { id: approach.id }, <ApproachPage approach={approach} />),
     },
   };
   return (
@@ -66,7 +107,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
             // Scrolls on its own, so it has to be reachable by keyboard.
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
             tabIndex={0}
-            className="min-h-0 overflow-y-auto py-5 outline-none focus-visible:bg-white"
+            className="min-h-0 overflow-y-auto py-5 outline-none focus-visible:bg-field"
           >
             {shelves[shelf].page}
           </section>

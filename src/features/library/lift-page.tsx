@@ -1,21 +1,13 @@
-import { AREAS, type Implement, type Lift } from "@/core/catalog";
+import { AREAS, type Lift } from "@/core/catalog";
 import { additionsFor } from "@/core/ramp";
 import { DemandBars } from "./demand-bars";
-
-const IMPLEMENTS: Record<Implement, string> = {
-  barbell: "Barbell",
-  dumbbells: "Dumbbells",
-  machine: "Plate machine",
-  stack: "Stack machine",
-  bodyweight: "One's own body",
-  none: "No weight of its own",
-};
+import { IMPLEMENT_NAMES } from "./implement-names";
 
 /** A lift to read: what it asks of the body, what it loads, what its ramp has to know. */
 export function LiftPage({ lift }: { lift: Lift }) {
   const additions = additionsFor(lift);
   const facts = [
-    IMPLEMENTS[lift.implement],
+    IMPLEMENT_NAMES[lift.implement],
     ...(lift.fromFloor ? ["from the floor"] : []),
     ...(lift.spotted ? ["with safeties and a spotter when heavy"] : []),
   ];

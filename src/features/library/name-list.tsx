@@ -18,9 +18,10 @@ export function NameList({
 }) {
   const list = useRef<HTMLUListElement>(null);
   useEffect(() => {
-    // One that the address names may stand far down.
-    list.current?.querySelector("[aria-pressed=true]")?.scrollIntoView({ block: "nearest" });
-  }, []);
+    // One that the address names, or that has just been copied, may stand far down.
+    const item = chosen && list.current?.querySelector("[aria-pressed=true]");
+    if (item) item.scrollIntoView({ block: "nearest" });
+  }, [chosen]);
   return (
     <ul ref={list} aria-label={label} className="min-h-0 overflow-y-auto py-3">
       {items.map(({ id, name }) => (
@@ -29,7 +30,7 @@ export function NameList({
             type="button"
             aria-pressed={id === chosen}
             onClick={() => onChoose(id)}
-            className="flex min-h-9 w-full items-baseline justify-between gap-3 px-2 py-1.5 text-left hover:bg-white aria-pressed:bg-white"
+            className="flex min-h-9 w-full items-baseline justify-between gap-3 px-2 py-1.5 text-left hover:bg-field aria-pressed:bg-field"
           >
             <span className="min-w-0 font-semibold">{name}</span>
             {note && <span className="condensed shrink-0 text-ink-soft">{note(id)}</span>}

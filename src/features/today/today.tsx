@@ -1,123 +1,137 @@
-import { format, parseISO } from "date-fns";
+import { addDays, format, parseISO } from "date-fns";
 import { TriangleAlert } from "lucide-react";
 import Link from "next/link";
-import { startWarmUpAction } from "@/app/actions";
-import { catalog } from "@/catalog";
 import { formatClock, formatWeight } from "@/core/units";
-import type { TodayLine } from "@/server/list-today";
+import { NewSession } from "@/features/new-session/new-session";
+import type { DayLine, DayPage, DaySession } from "@/server/list-day";
 import { SiteHeader } from "@/ui/site-header";
 import { SmallStair } from "@/ui/small-stair";
+import { StepLinks } from "@/ui/step-links";
 
 /** Every small stair stands for at least this many minutes, so that they compare. */
 const LEAST_MINUTES = 15;
 
-/** The day's warm-ups by group, each with its small stair and what needs attention. */
-export function Today({
-  day,
-  groups,
-}: {
-  day: string;
-  groups: readonly { id: string; name: string; lines: readonly TodayLine[] }[];
-}) {
-  const lines = groups.flatMap((g) => g.lines);
-  const minutes = Math.max(
-    LEAST_MINUTES,
-    ...lines.map((l) => (l.warmUp ? Math.ceil(l.warmUp.stair.seconds / 60) + 1 : 0)),
-  );
-  const planned = lines.filter((l) => l.warmUp).length;
-  const attention = lines.filter((l) => l.warmUp && l.warmUp.attention.length > 0).length;
+/** A day's sessions in time order, each with its people, their small stairs and what needs attention. */
+export function Today({ listed, today }: { listed: DayPage; today: string }) {
+  const { day, sessions, page, pages, total } = listed;
+  const lines = sessions.flatMap((s) => s.lines);
+  const minutes = Math.max(LEAST_MINUTES, ...lines.map((l) => Math.ceil(l.stair.seconds / 60) + 1));
+  const attention = lines.filter((l) => l.attention.length > 0).length;
+  const hrefOf = (by: number) => {
+    const to = format(addDays(parseISO(day), by), "yyyy-MM-dd");
+    return to === today ? "/" : `/?day=${to}`;
+  };
+  const words = [
+    total === 0 ? null : total === 1 ? "1 session" : `${total} sessions`,
+    attention > 0 ? `${attention} to look at` : null,
+  ].filter((w) => w !== null);
   return (
     <div className="min-h-dvh">
-      <SiteHeader at="/" />
-      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
-        <div className="flex flex-wrap items-baseline gap-x-5">
-          <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">
+      <SiteHeader at="/">
+        <NewSession day={day} />
+      </SiteHeader>
+      <main className="mx-auto max-w-[80rem] px-4 pt-6 pb-16 sm:px-7">
+        <div className="flex flex-wrap items-center gap-x-2">
+          <h1 className="mr-2 text-[2.125rem] leading-tight font-extrabold tracking-tight">
             {format(parseISO(day), "EEEE d MMMM")}
           </h1>
-          <p className="text-sm text-ink-soft">
-            {planned === 1 ? "1 warm-up" : `${planned} warm-ups`}
-            {attention > 0 && `, ${attention} to look at`}
-          </p>
+          <StepLinks of="day" before={hrefOf(-1)} after={hrefOf(1)} />
+          {day !== today && (
+            <Link href="/" className="ml-2 font-semibold underline underline-offset-4 hover:text-ember">
+              Today
+            </Link>
+          )}
+          <p className="ml-3 text-sm text-ink-soft">{words.join(", ")}</p>
         </div>
-        {groups.length === 0 && (
-          <p className="mt-8 text-sm text-ink-soft">
-            Nobody trains here now.{" "}
-            <Link href="/athletes" className="font-semibold text-ink underline underline-offset-4">
-              Add athletes
-            </Link>{" "}
-            or take some out of the archive, and their warm-ups stand here.
+        {total === 0 && (
+          <p className="mt-6 text-sm text-ink-soft">
+            Nothing is on. A new session stands here with its people, their stairs and when to arrive.
           </p>
         )}
-        {groups.map((group) => (
-          <section key={group.id} className="mt-8">
-            <div className="mb-1 flex items-baseline gap-4">
-              <h2 className="text-base font-bold tracking-tight">{group.name}</h2>
-              {group.lines.length > 1 && (
-                <Link
-                  href={`/group/${group.id}`}
-                  className="inline-flex min-h-6 items-center text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
-                >
-                  Warm up together<span className="sr-only">: {group.name}</span>
-                </Link>
-              )}
-            </div>
-            <ul className="grid gap-x-8 lg:grid-cols-2">
-              {group.lines.map((line) => (
-                <li key={line.athlete.id} className="border-t border-line">
-                  {line.warmUp ? (
-                    <Planned name={line.athlete.name} warmUp={line.warmUp} minutes={minutes} />
-                  ) : (
-                    <form
-                      action={startWarmUpAction.bind(null, { athleteId: line.athlete.id })}
-                      className="flex min-h-[4.75rem] items-center justify-between gap-4"
-                    >
-                      <span className="text-sm font-semibold">{line.athlete.name}</span>
-                      <button
-                        type="submit"
-                        className="min-h-8 rounded-sm border border-line-strong px-3 font-semibold hover:border-ink"
-                      >
-                        Plan a warm-up<span className="sr-only"> for {line.athlete.name}</span>
-                      </button>
-                    </form>
-                  )}
-                </li>
-              ))}
-            </ul>
-          </section>
+        {sessions.map((session) => (
+          <SessionBlock key={session.id} session={session} minutes={minutes} />
         ))}
+        {pages > 1 && (
+          <nav aria-label="Pages" className="mt-8 flex items-center gap-4">
+            {page > 1 && <Link href={`/?day=${day}&page=${page - 1}`}>Earlier</Link>}
+            <span className="text-ink-soft">
+              Page {page} of {pages}
+            </span>
+            {page < pages && <Link href={`/?day=${day}&page=${page + 1}`}>Later</Link>}
+          </nav>
+        )}
       </main>
     </div>
   );
 }
 
-function Planned({
-  name,
-  warmUp,
+function SessionBlock({ session, minutes }: { session: DaySession; minutes: number }) {
+  const { id, name, time, arriveBy, gym, together, lines, absent, unreadable } = session;
+  const facts = [
+    ...(arriveBy ? [`Arrive by ${arriveBy}`] : []),
+    lines.length === 1 ? "1 athlete" : `${lines.length} athletes`,
+    ...(absent.length > 0 ? [`${absent.length} absent`] : []),
+    ...(lines.length > 1 ? [together ? "together" : "each alone"] : []),
+    gym,
+  ];
+  return (
+    <section className="mt-6 grid gap-x-6 lg:grid-cols-[6.5rem_minmax(0,1fr)]">
+      <p className="condensed pt-1 text-2xl leading-none font-bold">{time ?? "No time"}</p>
+      <div>
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h2 className="text-lg font-bold tracking-tight">
+            <Link
+              href={`/session/${id}`}
+              className="inline-flex min-h-8 items-center underline decoration-line-strong underline-offset-4 hover:text-ember"
+            >
+              {name}
+            </Link>
+          </h2>
+          <p className="text-ink-soft">
+            {unreadable ? `It cannot be read: ${unreadable}` : facts.join(" · ")}
+          </p>
+        </div>
+        <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
+          {lines.map((line) => (
+            <li key={line.athlete.id} className="border-t border-line">
+              <Line sessionId={id} line={line} minutes={minutes} together={together} />
+            </li>
+          ))}
+        </ul>
+      </div>
+    </section>
+  );
+}
+
+function Line({
+  sessionId,
+  line,
   minutes,
+  together,
 }: {
-  name: string;
-  warmUp: NonNullable<TodayLine["warmUp"]>;
+  sessionId: string;
+  line: DayLine;
   minutes: number;
+  together: boolean;
 }) {
-  const { draft, stair, attention } = warmUp;
-  const first = draft.lifts[0]!;
-  const approach = catalog.approaches.find((a) => a.id === draft.approach)?.name;
+  const { athlete, lifts, first, stair, attention, approach } = line;
   return (
     <Link
-      href={`/warm-up/${warmUp.id}`}
-      className="grid min-h-[4.75rem] grid-cols-[minmax(0,1fr)_15rem] items-end gap-4 py-2 hover:bg-white"
+      href={`/session/${sessionId}/${athlete.id}`}
+      prefetch={false}
+      className="grid min-h-[4.25rem] grid-cols-[minmax(0,1fr)_8rem] items-end gap-4 py-1.5 hover:bg-field xl:grid-cols-[minmax(0,1fr)_13rem]"
     >
       <span className="min-w-0 self-center">
-        <span className="block truncate text-sm font-semibold">{name}</span>
+        <span className="block truncate text-sm font-semibold">{athlete.name}</span>
         <span className="block truncate text-ink-soft">
-          {warmUp.lifts.slice(0, 1)} · {first.sets} × {first.reps}
+          {lifts[0]} · {first.sets} × {first.reps}
           {first.weight !== null && (
             <>
               {" × "}
               <span className="font-semibold text-ink">{formatWeight(first.weight)}</span>
             </>
           )}
-          {warmUp.lifts.length > 1 && `, then ${warmUp.lifts.slice(1).join(", ").toLowerCase()}`}
+          {lifts.length > 1 && `, then ${lifts.slice(1).join(", ").toLowerCase()}`}
         </span>
         <span className="condensed block truncate text-ink-faint">
           {attention.length > 0 ? (
@@ -128,16 +142,16 @@ function Planned({
               </span>
             </span>
           ) : (
-            `${approach} · ${formatClock(stair.seconds)} of ${draft.minutes} min`
+            `${together ? "" : `${approach} · `}${formatClock(stair.seconds)} of ${line.minutes} min`
           )}
         </span>
       </span>
       <SmallStair
         stair={stair}
-        width={240}
-        height={54}
+        width={208}
+        height={48}
         minutes={minutes}
-        label={`${formatClock(stair.seconds)} of ${draft.minutes} minutes`}
+        label={`${formatClock(stair.seconds)} of ${line.minutes} minutes`}
       />
     </Link>
   );

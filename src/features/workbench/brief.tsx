@@ -5,6 +5,8 @@ import { useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { AREAS, approachFor } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
+import { nearestLoadable } from "@/core/plates";
+import type { Session } from "@/core/session";
 import { formatWeight } from "@/core/units";
 import {
   type AthleteRecord,
@@ -16,9 +18,9 @@ import {
   type WarmUpEdit,
 } from "@/core/warm-up";
 import { Choice, LabelledChoice } from "@/ui/choice";
+import { approachGroups, liftGroups } from "@/ui/lift-groups";
 import { Stepper } from "@/ui/stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
-import { liftGroups } from "./lift-groups";
 import { type SaidWeight, WorkingWeight } from "./working-weight";
 
 const LEVEL_WORDS = {
@@ -28,12 +30,28 @@ const LEVEL_WORDS = {
   avoid: "to avoid",
 } as const;
 
+/** The usual bar in the list of bars; no name of a bar begins so. */
+const USUAL_BAR = " usual";
+
+function barOptions({ bar, otherBars, unit }: GymKit, { ownBar, unit: ownUnit }: AthleteRecord) {
+  const usual = ownBar ?? bar;
+  return [
+    {
+      value: USUAL_BAR,
+      label: usual.name,
+      note: `${formatWeight(usual.weight)} ${ownBar ? ownUnit : unit}${ownBar ? ", the athlete's own" : ""}`,
+    },
+    ...otherBars.map((b) => ({ value: b.name, label: b.name, note: `${formatWeight(b.weight)} ${unit}` })),
+  ];
+}
+
 /** Who and what: the athlete, the lift and its working sets, and the time, approach and room. */
 export function Brief({
   athlete,
   gym,
   draft,
   at,
+  session,
   onEdit,
   onCompare,
 }: {
@@ -42,12 +60,17 @@ export function Brief({
   draft: WarmUpDraft;
   /** The place of the lift in view. */
   at: number;
+  /** The session whose time, approach and room are everybody's; null: they are this athlete's. */
+  session: Session | null;
   onEdit: (edit: WarmUpEdit) => void;
   onCompare: () => void;
 }) {
   const planned = draft.lifts[at]!;
   const lift = catalog.lifts.find((l) => l.id === planned.lift);
-  const kit = useMemo(() => lift && liftKit(gym, lift, athlete), [gym, lift, athlete]);
+  const kit = useMemo(
+    () => lift && liftKit(gym, lift, athlete, planned.bar),
+    [gym, lift, athlete, planned.bar],
+  );
   const oneRepMax = useMemo(() => lift && oneRepMaxIn(gym, athlete, lift), [gym, athlete, lift]) ?? null;
   const [said, setSaid] = useState<SaidWeight | null>(null);
   const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
@@ -62,9 +85,9 @@ export function Brief({
   return (
     <section
       aria-label="Lift and time"
-      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[46rem] [&>*]:pointer-events-auto"
+      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[52rem] [&>*]:pointer-events-auto"
     >
-      <p className="w-fit max-w-[30rem] truncate text-ink-soft" title={athlete.note || undefined}>
+      <p className="w-fit max-w-[min(30rem,100%)] truncate text-ink-soft" title={athlete.note || undefined}>
         <span className="capitalize">{athlete.experience}</span>
         {athlete.bodyWeight !== null && ` · ${formatWeight(athlete.bodyWeight)} ${athlete.unit}`}
         {facts.length > 0 && ` · ${facts.join(", ")}`}
@@ -73,7 +96,7 @@ export function Brief({
         <Choice
           label="Lift"
           value={planned.lift}
-          groups={liftGroups}
+          groups={liftGroups()}
           onChange={(id) =>
             onEdit({
               kind: "choose-lift",
@@ -116,54 +139,70 @@ export function Brief({
             />
           </>
         )}
-        <Stepper
-          label="Minutes"
-          value={draft.minutes}
-          format={String}
-          parse={parseWhole(2, 60)}
-          next={stepWhole(2, 60)}
-          onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
-        />
-        <span className="flex flex-col">
-          <span className="condensed text-2xs text-ink-faint">Approach</span>
-          {isAlone ? (
-            <span className="min-h-6 text-sm font-bold">{approach.name}</span>
-          ) : (
-            <span className="flex items-center gap-2">
-              <Choice
-                label="Approach"
-                value={draft.approach}
-                groups={[
-                  {
-                    options: catalog.approaches.map((a) => ({ value: a.id, label: a.name, note: a.belief })),
-                  },
-                ]}
-                onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
-                triggerClassName="min-h-6 text-sm font-bold"
-              />
-              <button
-                type="button"
-                onClick={onCompare}
-                className="min-h-6 text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
-              >
-                Compare
-              </button>
+        {lift?.implement === "barbell" && gym.otherBars.length > 0 && (
+          <LabelledChoice
+            label="Bar"
+            value={planned.bar ?? USUAL_BAR}
+            groups={[{ options: barOptions(gym, athlete) }]}
+            onChange={(name) => {
+              const bar = name === USUAL_BAR ? null : name;
+              const next = liftKit(gym, lift, athlete, bar);
+              const weight =
+                next && planned.weight !== null ? nearestLoadable(next, planned.weight, false).lower : null;
+              onEdit({ kind: "bar", at, bar, weight: weight ?? planned.weight });
+            }}
+          />
+        )}
+        {session ? (
+          <SharedFrame session={session} />
+        ) : (
+          <>
+            <Stepper
+              label="Minutes"
+              value={draft.minutes}
+              format={String}
+              parse={parseWhole(2, 60)}
+              next={stepWhole(2, 60)}
+              onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
+            />
+            <span className="flex flex-col">
+              <span className="condensed text-2xs text-ink-faint">Approach</span>
+              {isAlone ? (
+                <span className="min-h-6 text-sm font-bold">{approach.name}</span>
+              ) : (
+                <span className="flex items-center gap-2">
+                  <Choice
+                    label="Approach"
+                    value={draft.approach}
+                    groups={approachGroups()}
+                    onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
+                    triggerClassName="min-h-6 text-sm font-bold"
+                  />
+                  <button
+                    type="button"
+                    onClick={onCompare}
+                    className="min-h-6 text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
+                  >
+                    Compare
+                  </button>
+                </span>
+              )}
             </span>
-          )}
-        </span>
-        <LabelledChoice
-          label="Room"
-          value={draft.room}
-          groups={[
-            {
-              options: [
-                { value: "normal", label: "Normal" },
-                { value: "cold", label: "Cold" },
-              ],
-            },
-          ]}
-          onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
-        />
+            <LabelledChoice
+              label="Room"
+              value={draft.room}
+              groups={[
+                {
+                  options: [
+                    { value: "normal", label: "Normal" },
+                    { value: "cold", label: "Cold" },
+                  ],
+                },
+              ]}
+              onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
+            />
+          </>
+        )}
       </div>
       <p role="status" className="w-fit max-w-[26rem] text-2xs text-ink-faint">
         {said?.weight === planned.weight && `${said.text} `}
@@ -176,4 +215,20 @@ export function Brief({
       </p>
     </section>
   );
+}
+
+/** What is the same for everybody in the session; it is changed there. */
+function SharedFrame({ session }: { session: Session }) {
+  const approach = catalog.approaches.find((a) => a.id === session.approach)?.name;
+  const facts = [
+    ["Minutes", String(session.minutes)],
+    ["Approach", approach ?? session.approach],
+    ["Room", session.room === "cold" ? "Cold" : "Normal"],
+  ];
+  return facts.map(([label, value]) => (
+    <span key={label} className="flex flex-col">
+      <span className="condensed text-2xs text-ink-faint">{label}</span>
+      <span className="min-h-6 text-sm font-bold">{value}</span>
+    </span>
+  ));
 }

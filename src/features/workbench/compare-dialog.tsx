@@ -10,6 +10,7 @@ import { stairOf } from "@/core/stair";
 import { formatClock } from "@/core/units";
 import { Button } from "@/ui/button";
 import { Choice } from "@/ui/choice";
+import { approachGroups } from "@/ui/lift-groups";
 import { SmallStair } from "@/ui/small-stair";
 
 const STAIR_WIDTH = 400;
@@ -29,7 +30,7 @@ export function CompareDialog({
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
           className="fixed inset-x-0 bottom-0 z-50 max-h-[94dvh] overflow-y-auto border-t-2 border-ink bg-chalk px-7 pt-5 pb-7 lg:inset-x-[max(1.75rem,calc(50vw-34rem))] lg:bottom-[3dvh] lg:border-2"
@@ -122,7 +123,7 @@ function Column({
         <Choice
           label={name}
           value={id}
-          groups={[{ options: catalog.approaches.map((a) => ({ value: a.id, label: a.name })) }]}
+          groups={approachGroups()}
           onChange={set}
           triggerClassName="text-lg font-bold tracking-tight"
         />

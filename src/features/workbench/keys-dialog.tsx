@@ -1,9 +1,9 @@
 "use client";
 
-import { Button } from "@/ui/button";
-import { Sheet, SheetClose } from "@/ui/sheet";
+import { KeyList } from "@/ui/key-list";
 
 const KEYS: readonly [keys: string, what: string][] = [
+  ["Ctrl K", "Go to anything, do anything"],
   ["← →", "Step back and forth along the stair"],
   ["↑ ↓", "Ramp set: heavier, lighter"],
   ["T", "Ramp set: done up to here, or not"],
@@ -22,19 +22,5 @@ const KEYS: readonly [keys: string, what: string][] = [
 ];
 
 export function KeysDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  return (
-    <Sheet title="Keys" open={open} onOpenChange={onOpenChange} className="w-[26rem]">
-      <dl className="grid grid-cols-[7rem_1fr] gap-y-1.5">
-        {KEYS.map(([keys, what]) => (
-          <div key={keys} className="contents">
-            <dt className="condensed font-bold">{keys}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
-      <SheetClose asChild>
-        <Button className="mt-5">Close</Button>
-      </SheetClose>
-    </Sheet>
-  );
+  return <KeyList keys={KEYS} open={open} onOpenChange={onOpenChange} />;
 }

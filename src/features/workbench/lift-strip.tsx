@@ -15,8 +15,8 @@ import {
 } from "@/core/warm-up";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
+import { liftGroups } from "@/ui/lift-groups";
 import { SmallStair } from "@/ui/small-stair";
-import { liftGroups } from "./lift-groups";
 
 /** The session's lifts in order, each with its small stair; the one in view is marked. */
 export function LiftStrip({
@@ -131,7 +131,7 @@ export function LiftStrip({
               label="Add a lift"
               value=""
               placeholder="Add a lift"
-              groups={liftGroups}
+              groups={liftGroups()}
               onChange={add}
               triggerClassName="min-h-8 font-semibold"
             />

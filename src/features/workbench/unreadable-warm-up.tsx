@@ -1,15 +1,15 @@
-import { restartWarmUpAction } from "@/app/actions";
+import { forgetWarmUpAction } from "@/app/actions";
 import { Button } from "@/ui/button";
 import { Notice } from "@/ui/notice";
 
 /** A stored warm-up that cannot be read: what is wrong, and the way on. */
 export function UnreadableWarmUp({
+  sessionId,
   athleteId,
-  day,
   message,
 }: {
+  sessionId: string;
   athleteId: string;
-  day: string;
   message: string;
 }) {
   return (
@@ -17,7 +17,7 @@ export function UnreadableWarmUp({
       title="This warm-up cannot be read"
       text={`${message} It stays in the database as it is until you start it anew.`}
     >
-      <form action={restartWarmUpAction.bind(null, athleteId, day)}>
+      <form action={forgetWarmUpAction.bind(null, sessionId, athleteId)}>
         <Button type="submit" look="main">
           Start it anew
         </Button>

@@ -24,14 +24,21 @@ export type Proof =
 
 /**
  * Works out the best plan for a draft in a worker, after the draft has come to rest; the next change ends the
- * work. What it finds is offered, never put in by itself.
+ * work. What it finds is offered, never put in by itself. Without a draft it
+ * waits.
  */
-export function useExactPlan(draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKit, plan: Plan): Proof {
+export function useExactPlan(
+  draft: WarmUpDraft | null,
+  athlete: AthleteRecord,
+  gym: GymKit,
+  plan: Plan,
+): Proof {
   const [proof, setProof] = useState<Proof>({ kind: "waiting" });
   const { objective, model } = plan.blocks[0]!.choice;
   const gained = Math.max(1e-6, objective - model.problem.atNothing);
   useEffect(() => {
     setProof({ kind: "waiting" });
+    if (!draft) return;
     let quit = () => {};
     const timer = setTimeout(() => {
       const worker = new Worker(new URL("../../workers/exact-plan.ts", import.meta.url), { type: "module" });

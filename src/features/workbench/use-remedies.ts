@@ -14,12 +14,13 @@ const NONE: Remedies = new Map();
 
 /**
  * What would mend each finding of a draft's plan, by the finding's code and message: tried in a worker once the
- * draft has come to rest, since every try plans anew.
+ * draft has come to rest, since every try plans anew. None without a draft.
  */
-export function useRemedies(draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKit): Remedies {
+export function useRemedies(draft: WarmUpDraft | null, athlete: AthleteRecord, gym: GymKit): Remedies {
   const [remedies, setRemedies] = useState<Remedies>(NONE);
   useEffect(() => {
     setRemedies(NONE);
+    if (!draft) return;
     let quit = () => {};
     const timer = setTimeout(() => {
       const worker = new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });

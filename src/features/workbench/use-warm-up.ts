@@ -1,19 +1,30 @@
 "use client";
 
-import { useCallback, useMemo } from "react";
+import { useCallback, useMemo, useRef } from "react";
 import { saveDraftAction, storedDraftAction } from "@/app/actions";
 import { applyEdit, type WarmUpDraft, type WarmUpEdit } from "@/core/warm-up";
 import { useSavedDraft } from "@/ui/use-saved-draft";
 
-/** The draft of one warm-up, changed by edits; see `useSavedDraft`. */
-export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpDraft }) {
-  const { id } = opened;
+/**
+ * The draft of one athlete's warm-up in a session, changed by edits; see `useSavedDraft`.
+ *
+ * @param given what the session gives this athlete; kept with each change, so that what was not changed follows the
+ *   session later on.
+ */
+export function useWarmUp(
+  opened: { sessionId: string; athleteId: string; revision: number; draft: WarmUpDraft },
+  given: WarmUpDraft,
+) {
+  const { sessionId, athleteId } = opened;
+  const givenNow = useRef(given);
+  givenNow.current = given;
   const store = useCallback(
-    (revision: number, draft: WarmUpDraft) => saveDraftAction({ id, revision, draft }),
-    [id],
+    (revision: number, draft: WarmUpDraft) =>
+      saveDraftAction({ sessionId, athleteId, revision, given: givenNow.current, draft }),
+    [sessionId, athleteId],
   );
-  const load = useCallback(() => storedDraftAction(id), [id]);
-  const saved = useSavedDraft(opened, store, load);
+  const load = useCallback(() => storedDraftAction(sessionId, athleteId), [sessionId, athleteId]);
+  const saved = useSavedDraft(opened, store, load, `warm-up ${sessionId} ${athleteId}`);
   const { change, tryOut: show } = saved;
   const edit = useCallback((by: WarmUpEdit) => change((draft) => applyEdit(draft, by)), [change]);
   const tryOut = useCallback(
@@ -22,5 +33,3 @@ export function useWarmUp(opened: { id: string; revision: number; draft: WarmUpD
   );
   return useMemo(() => ({ ...saved, edit, tryOut }), [saved, edit, tryOut]);
 }
-
-export type WarmUpState = ReturnType<typeof useWarmUp>;

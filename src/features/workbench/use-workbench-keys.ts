@@ -6,6 +6,7 @@ import type { LiftPlan } from "@/core/plan";
 import type { Stair } from "@/core/stair";
 import type { Weight } from "@/core/units";
 import type { WarmUpEdit } from "@/core/warm-up";
+import { useUndoKeys } from "@/ui/use-undo-keys";
 import { tickEdit } from "./done-edit";
 import { type Chosen, choicesOf, sameChoice } from "./selection";
 import { shiftStep } from "./shift-step";
@@ -20,7 +21,6 @@ export function useWorkbenchKeys({
   onEdit,
   undo,
   redo,
-  onKeys,
   onLift,
   onCompare,
 }: {
@@ -32,7 +32,6 @@ export function useWorkbenchKeys({
   onEdit: (edit: WarmUpEdit) => void;
   undo: () => void;
   redo: () => void;
-  onKeys: () => void;
   onLift: (at: number) => void;
   onCompare: () => void;
 }) {
@@ -102,7 +101,5 @@ export function useWorkbenchKeys({
   useHotkeys("p", pin, options);
   useHotkeys("s", () => document.querySelector<HTMLElement>("[data-swap]")?.focus(), options);
   useHotkeys("w", () => document.getElementById("why")?.focus(), options);
-  useHotkeys("mod+z", undo, options);
-  useHotkeys("mod+shift+z, mod+y", redo, options);
-  useHotkeys("shift+?, ?", onKeys, { ...options, useKey: true });
+  useUndoKeys({ undo, redo });
 }

@@ -103,37 +103,40 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
         onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
       />
       <div className="flex flex-wrap gap-2">
-        <Button
-          onClick={() =>
-            onEdit(
-              step.pinned
-                ? { kind: "unpin", drill: drill.id }
-                : {
-                    kind: "pin",
-                    drill: drill.id,
-                    block: plan.block,
-                    dose: { sets: dose.sets, amount: dose.amount },
-                  },
-            )
-          }
-        >
-          {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
-          {step.pinned ? "Let go" : "Keep"}
-        </Button>
+        {step.part !== "shared" && (
+          <Button
+            onClick={() =>
+              onEdit(
+                step.pinned
+                  ? { kind: "unpin", drill: drill.id }
+                  : {
+                      kind: "pin",
+                      drill: drill.id,
+                      block: plan.block,
+                      dose: { sets: dose.sets, amount: dose.amount },
+                    },
+              )
+            }
+          >
+            {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
+            {step.pinned ? "Let go" : "Keep"}
+          </Button>
+        )}
         <Button onClick={() => onEdit({ kind: "drop", drill: drill.id })}>
           <Trash2 aria-hidden className="size-4" />
           Drop
         </Button>
-        {([-1, 1] as const).map((direction) => {
-          const edit = shiftStep(plan, step, direction);
-          const Arrow = direction < 0 ? ArrowUp : ArrowDown;
-          return (
-            <Button key={direction} disabled={!edit} onClick={() => edit && onEdit(edit)}>
-              <Arrow aria-hidden className="size-4" />
-              {direction < 0 ? "Earlier" : "Later"}
-            </Button>
-          );
-        })}
+        {!step.part &&
+          ([-1, 1] as const).map((direction) => {
+            const edit = shiftStep(plan, step, direction);
+            const Arrow = direction < 0 ? ArrowUp : ArrowDown;
+            return (
+              <Button key={direction} disabled={!edit} onClick={() => edit && onEdit(edit)}>
+                <Arrow aria-hidden className="size-4" />
+                {direction < 0 ? "Earlier" : "Later"}
+              </Button>
+            );
+          })}
       </div>
       <DrillInstructions drill={drill} />
       <section>

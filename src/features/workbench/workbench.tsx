@@ -1,21 +1,27 @@
 "use client";
 
-import { useDeferredValue, useMemo, useState } from "react";
-import { startWarmUpAction } from "@/app/actions";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { catalog } from "@/catalog";
 import { ageOn } from "@/core/athlete";
 import { cautionsFor } from "@/core/cautions";
+import type { MemberPlan } from "@/core/group";
 import { givenUp, planOfLift, planWarmUp } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
 import { findingsOf, reviewContext, writtenOf } from "@/core/review";
+import { requestInSession } from "@/core/session";
 import { stairOf } from "@/core/stair";
-import { planRequestFor } from "@/core/warm-up";
-import type { OpenWarmUp } from "@/server/open-workbench";
+import { SessionTop } from "@/features/session/session-top";
+import { useStayInStep } from "@/features/session/use-stay-in-step";
+import type { OpenWarmUp } from "@/server/open-session";
+import type { SessionStamp } from "@/server/session-stamp";
 import { Cautions } from "@/ui/cautions";
+import { Dropped } from "@/ui/dropped";
+import { useOfferActions } from "@/ui/palette-actions";
 import { Brief } from "./brief";
 import { CompareDialog } from "./compare-dialog";
 import { Coverage } from "./coverage";
-import { Dropped } from "./dropped";
 import { Findings } from "./findings";
 import { GivenUp } from "./given-up";
 import { KeysDialog } from "./keys-dialog";
@@ -25,8 +31,8 @@ import { ReviewList } from "./review-list";
 import { type Chosen, chosenOf, treadOf } from "./selection";
 import { StairView } from "./stair-view";
 import { StepList } from "./step-list";
-import { TopBar } from "./top-bar";
 import { useExactPlan } from "./use-exact-plan";
+import { usePart } from "./use-part";
 import { useRemedies } from "./use-remedies";
 import { useWarmUp } from "./use-warm-up";
 import { useWorkbenchKeys } from "./use-workbench-keys";
@@ -38,36 +44,69 @@ const FIRST: Chosen = { kind: "drill", drill: "" };
 /** What the review says with its remedies need not be said twice. */
 const REVIEWED = ["unserved-time", "unserved-dropped"];
 
+const LINK = "font-semibold text-ink underline decoration-line-strong underline-offset-4 hover:text-ember";
+
 /** The place where one athlete's warm-up is made. */
 export function Workbench({
   opened,
-  athletes,
+  part: firstPart,
+  stamp,
 }: {
   opened: OpenWarmUp;
-  athletes: readonly { id: string; name: string; group: string }[];
+  part: MemberPlan | null;
+  stamp: SessionStamp | null;
 }) {
-  const { athlete, gym } = opened;
-  const state = useWarmUp(opened);
+  const { session, gym, member } = opened;
+  const { athlete } = member;
+  const state = useWarmUp(
+    {
+      sessionId: session.id,
+      athleteId: athlete.id,
+      revision: member.revision,
+      draft: member.draft,
+    },
+    member.given,
+  );
   const { draft, edit, tryOut, undo, redo } = state;
+  // What is changed for this athlete is saved here; the rest is others'.
+  const { id: ownId } = athlete;
+  const othersOf = useCallback(
+    ({ people, ...rest }: SessionStamp) => ({
+      ...rest,
+      people: { ...people, [ownId]: people[ownId]?.athlete },
+    }),
+    [ownId],
+  );
+  useStayInStep(session.id, stamp, othersOf, state.save.kind === "saved");
   const [wanted, setWanted] = useState<Chosen>(FIRST);
   const [keysOpen, setKeysOpen] = useState(false);
+  const router = useRouter();
 
   const [wantedLift, setWantedLift] = useState(0);
   const [comparing, setComparing] = useState(false);
   const at = Math.min(wantedLift, draft.lifts.length - 1);
 
-  const request = useMemo(() => planRequestFor(draft, athlete, gym, catalog), [draft, athlete, gym]);
-  const session = useMemo(() => planWarmUp(request), [request]);
-  const plan = useMemo(() => planOfLift(session, at), [session, at]);
-  const minutes = plan.block === 0 ? draft.minutes : null;
+  const part = usePart(opened, draft, firstPart);
+  const isTogether = part !== null;
+  const request = useMemo(
+    () => requestInSession(session, { athlete, draft }, gym, catalog, part),
+    [session, athlete, draft, gym, part],
+  );
+  const whole = useMemo(() => planWarmUp(request), [request]);
+  const plan = useMemo(() => planOfLift(whole, at), [whole, at]);
+  const minutes = plan.block === 0 ? request.minutes : null;
   const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
   // What is said about the plan may come a moment after the plan itself.
-  const settled = useDeferredValue(useMemo(() => ({ request, session }), [request, session]));
-  const written = useMemo(() => writtenOf(settled.session, settled.request.minutes), [settled]);
+  const settled = useDeferredValue(useMemo(() => ({ request, whole }), [request, whole]));
+  const written = useMemo(() => writtenOf(settled.whole, settled.request.minutes), [settled]);
   const found = useMemo(() => findingsOf(written, reviewContext(settled.request)), [written, settled]);
-  const gaveUp = useMemo(() => givenUp(settled.request, settled.session), [settled]);
-  const remedies = useRemedies(draft, athlete, gym);
-  const proof = useExactPlan(draft, athlete, gym, session);
+  const gaveUp = useMemo(
+    () => (isTogether ? [] : givenUp(settled.request, settled.whole)),
+    [settled, isTogether],
+  );
+  // What all do together is chosen for all: no better choice for one, and no remedy by one.
+  const remedies = useRemedies(isTogether ? null : draft, athlete, gym);
+  const proof = useExactPlan(isTogether ? null : draft, athlete, gym, whole);
   const { lift, kit, onBlocks } = request.lifts[at]!;
   const { weight } = draft.lifts[at]!;
   const weights = useMemo(
@@ -79,9 +118,9 @@ export function Workbench({
   const chosen = tread ? chosenOf(tread, plan) : wanted;
   const cautions = cautionsFor({
     lifts: request.lifts.map((l) => l.lift),
-    drills: session.steps.map((s) => s.drill),
+    drills: whole.steps.map((s) => s.drill),
     areas: athlete.areas,
-    age: ageOn(athlete.birthYear, opened.day),
+    age: ageOn(athlete.birthYear, session.day),
   });
   const isAlone = request.lifts[0]!.lift.kind === "drills-alone";
   const goToLift = (to: number) => {
@@ -98,30 +137,35 @@ export function Workbench({
     onEdit: edit,
     undo,
     redo,
-    onKeys: () => setKeysOpen(true),
     // A key for a lift that there is none of does nothing, and drills alone have nothing to be compared with.
     onLift: (to) => to < draft.lifts.length && goToLift(to),
-    onCompare: () => !isAlone && setComparing(true),
+    onCompare: () => !isAlone && !isTogether && setComparing(true),
   });
 
-  const openAthlete = (athleteId: string) => {
-    const { minutes, approach, room } = draft;
-    void startWarmUpAction({
-      athleteId,
-      day: opened.day,
-      like: { lifts: draft.lifts.map((l) => l.lift), minutes, approach, room },
-    });
-  };
+  useOfferActions(
+    useMemo(
+      () => [
+        { label: "Card", run: () => router.push(`/session/${session.id}/${athlete.id}/card`) },
+        { label: "Everyone in this session", run: () => router.push(`/session/${session.id}`) },
+        { label: `Record of ${athlete.name}`, run: () => router.push(`/athletes/${athlete.id}`) },
+        ...(isAlone || isTogether
+          ? []
+          : [{ label: "Compare approaches", keys: "C", run: () => setComparing(true) }]),
+        { label: "Undo", keys: "Ctrl Z", run: undo },
+        { label: "Redo", keys: "Ctrl Shift Z", run: redo },
+        { label: "Keys", keys: "?", run: () => setKeysOpen(true) },
+      ],
+      [router, session.id, athlete, isAlone, isTogether, undo, redo],
+    ),
+  );
 
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">
-      <TopBar
-        id={opened.id}
-        day={opened.day}
-        athleteId={athlete.id}
-        athletes={athletes}
+      <SessionTop
+        session={session}
+        people={opened.members.map((m) => ({ id: m.athlete.id, name: m.athlete.name, absent: m.absent }))}
+        at={athlete.id}
         state={state}
-        onAthlete={openAthlete}
         onKeys={() => setKeysOpen(true)}
       />
       <main className="flex min-h-0 flex-1 flex-col">
@@ -134,6 +178,7 @@ export function Workbench({
             gym={gym}
             draft={draft}
             at={at}
+            session={isTogether ? session : null}
             onEdit={edit}
             onCompare={() => setComparing(true)}
           />
@@ -148,11 +193,20 @@ export function Workbench({
             onEdit={edit}
           />
         </div>
-        <LiftStrip {...{ draft, athlete, gym, at }} plan={session} onLift={goToLift} onEdit={edit} />
+        <LiftStrip {...{ draft, athlete, gym, at }} plan={whole} onLift={goToLift} onEdit={edit} />
         <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-1 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
           <section aria-label="Steps" className="relative min-h-0 overflow-y-auto px-7 pb-4">
             <div className="flex min-h-10 items-center py-1.5">
-              <ProofSign proof={proof} plan={session} onEdit={edit} />
+              {isTogether ? (
+                <p className="text-ink-soft">
+                  Together with {session.name}.{" "}
+                  <Link href={`/session/${session.id}`} className={LINK}>
+                    Change what all do
+                  </Link>
+                </p>
+              ) : (
+                <ProofSign proof={proof} plan={whole} onEdit={edit} />
+              )}
             </div>
             <StepList
               plan={plan}
@@ -162,7 +216,7 @@ export function Workbench({
               onChoose={setWanted}
               onEdit={edit}
             />
-            <Dropped draft={draft} onEdit={edit} />
+            <Dropped drills={draft.dropped} onRestore={(drill) => edit({ kind: "restore-drill", drill })} />
           </section>
           {/* Where there is no room for three columns the two on the right scroll as one. */}
           <div className="relative min-h-0 lg:overflow-y-auto xl:contents">
@@ -170,7 +224,7 @@ export function Workbench({
               id="why"
               tabIndex={-1}
               aria-label="Why"
-              className="relative min-h-0 border-l border-line px-5 py-4 outline-none focus-visible:bg-white xl:overflow-y-auto"
+              className="relative min-h-0 border-l border-line px-5 py-4 outline-none focus-visible:bg-field xl:overflow-y-auto"
             >
               <WhyPanel
                 chosen={chosen}
@@ -190,8 +244,8 @@ export function Workbench({
               className="relative min-h-0 space-y-4 border-t border-l border-line px-5 py-4 xl:overflow-y-auto xl:border-t-0"
             >
               <ReviewList {...{ found, remedies, written, plan }} onEdit={edit} onChoose={setWanted} />
-              <GivenUp sentences={gaveUp} minutes={draft.minutes} />
-              <Findings findings={session.findings.filter((f) => !REVIEWED.includes(f.code))} />
+              <GivenUp sentences={gaveUp} minutes={request.minutes} />
+              <Findings findings={whole.findings.filter((f) => !REVIEWED.includes(f.code))} />
               <Coverage coverage={plan.coverage} />
               <Cautions cautions={cautions} />
             </section>

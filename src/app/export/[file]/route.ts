@@ -1,21 +1,49 @@
+import { bundleText } from "@/server/bundle";
 import { athletesCsv, workingWeightsCsv } from "@/server/export";
+import { bundleJsonSchema } from "@/server/schemas/bundle";
+import { sessionsCalendar } from "@/server/sessions-calendar";
 
 export const dynamic = "force-dynamic";
 
-const FILES: Record<string, typeof athletesCsv> = {
+const CSV: Record<string, typeof athletesCsv> = {
   "athletes.csv": athletesCsv,
   "working-weights.csv": workingWeightsCsv,
 };
 
 export async function GET(_: Request, { params }: { params: Promise<{ file: string }> }) {
-  const make = FILES[(await params).file];
-  if (!make) return new Response("There is no such file to take out.", { status: 404 });
+  const { file } = await params;
+  if (file === "bundle.json") return fileOf(streamOf(bundleText()), "application/json", file);
+  if (file === "bundle.schema.json")
+    return fileOf(`${JSON.stringify(bundleJsonSchema(), null, 2)}\n`, "application/schema+json");
+  if (file === "sessions.ics") return fileOf(await sessionsCalendar(), "text/calendar; charset=utf-8");
+  const make = CSV[file];
+  if (!make) return new Response("There is no such file to take out.\n", { status: 404 });
   const { name, body } = await make();
   // A spreadsheet takes it for UTF-8 by the mark in front.
-  return new Response(`\uFEFF${body}`, {
+  return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);
+}
+
+/** A file to be shown or, with a name, to be kept. */
+function fileOf(body: BodyInit, type: string, name?: string): Response {
+  return new Response(body, {
     headers: {
-      "content-type": "text/csv; charset=utf-8",
-      "content-disposition": `attachment; filename="${name}"`,
+      "content-type": type,
+      ...(name && { "content-disposition": `attachment; filename="${name}"` }),
+    },
+  });
+}
+
+/** A text as it is made, piece by piece. */
+function streamOf(text: AsyncGenerator<string>): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  return new ReadableStream({
+    async pull(controller) {
+      const { value, done } = await text.next();
+      if (done) controller.close();
+      else controller.enqueue(encoder.encode(value));
+    },
+    async cancel() {
+      await text.return(undefined);
     },
   });
 }

@@ -1,0 +1,16 @@
+import type { Metadata } from "next";
+import { CalendarPage } from "@/features/calendar/calendar-page";
+import { today } from "@/server/day";
+import { listCalendar } from "@/server/list-calendar";
+import { dayOf } from "@/server/list-day";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Calendar" };
+
+type Search = Promise<Record<string, string | string[] | undefined>>;
+
+export default async function Page({ searchParams }: { searchParams: Search }) {
+  const { day, view } = await searchParams;
+  const listed = await listCalendar(dayOf(day), [view].flat()[0] === "day" ? "day" : "week");
+  return <CalendarPage key={`${listed.view} ${listed.first}`} listed={listed} today={today()} />;
+}

@@ -1,0 +1,23 @@
+import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle, undoBundle } from "@/server/bundle";
+
+export const dynamic = "force-dynamic";
+
+/**
+ * Takes in a bundle: `?do=look` says what it would change, `?do=take` stores it, both with the file as the body;
+ * `?do=undo&token=` takes the last one back.
+ */
+export async function POST(request: Request) {
+  const url = new URL(request.url);
+  const what = url.searchParams.get("do");
+  if (what === "undo") return Response.json({ undone: await undoBundle(url.searchParams.get("token")) });
+  if (Number(request.headers.get("content-length") ?? 0) > MOST_BUNDLE_BYTES)
+    return refused(["The file is over 200 MB: that is no bundle of a hall."]);
+  const read = readBundle(new Uint8Array(await request.arrayBuffer()));
+  if (!read.ok) return refused(read.error);
+  const done = what === "take" ? await importBundle(read.value) : await compareBundle(read.value);
+  return done.ok ? Response.json({ kind: "done", value: done.value }) : refused(done.error);
+}
+
+function refused(faults: readonly string[]): Response {
+  return Response.json({ kind: "refused", faults }, { status: 422 });
+}

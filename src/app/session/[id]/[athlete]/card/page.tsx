@@ -1,0 +1,32 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { CardSheet } from "@/features/card/card-sheet";
+import { PrintPage } from "@/features/card/print-page";
+import { UnreadableWarmUp } from "@/features/workbench/unreadable-warm-up";
+import { openWarmUp } from "@/server/open-session";
+import { warmUpOf } from "@/server/plan-session";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Card" };
+
+export default async function CardPage({ params }: { params: Promise<{ id: string; athlete: string }> }) {
+  const { id, athlete } = await params;
+  const opened = await openWarmUp(id, athlete);
+  if (!opened.ok) {
+    if (opened.error.kind === "missing") notFound();
+    return <UnreadableWarmUp {...opened.error} />;
+  }
+  const href = `/session/${id}/${athlete}`;
+  const { session, gym, member } = opened.value;
+  return (
+    <PrintPage
+      back={{ href, name: "Workbench" }}
+      files={[
+        { href: `${href}/card.pdf`, name: "As PDF" },
+        { href: `${href}/plan.md`, name: "As Markdown" },
+      ]}
+    >
+      <CardSheet session={session} gym={gym} warmUp={warmUpOf(opened.value, member)} />
+    </PrintPage>
+  );
+}

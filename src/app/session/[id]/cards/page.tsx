@@ -1,0 +1,36 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { CardSheet } from "@/features/card/card-sheet";
+import { PrintPage } from "@/features/card/print-page";
+import { UnreadableSession } from "@/features/session/unreadable-session";
+import { openSession } from "@/server/open-session";
+import { warmUpsOf } from "@/server/plan-session";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Cards" };
+
+export default async function CardsPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const opened = await openSession(id);
+  if (!opened.ok) {
+    if (opened.error.kind === "missing") notFound();
+    return <UnreadableSession message={opened.error.message} />;
+  }
+  const { session, gym } = opened.value;
+  return (
+    <PrintPage
+      back={{ href: `/session/${id}`, name: session.name }}
+      files={[
+        { href: `/session/${id}/phones`, name: "On phones" },
+        { href: `/session/${id}/sheets`, name: "Sheets" },
+        { href: `/session/${id}/cards.pdf`, name: "As PDF" },
+      ]}
+    >
+      {warmUpsOf(opened.value).map((warmUp) => (
+        <div key={warmUp.member.athlete.id} className="break-after-page last:break-after-auto">
+          <CardSheet session={session} gym={gym} warmUp={warmUp} />
+        </div>
+      ))}
+    </PrintPage>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { GroupPaper } from "@/features/card/group-paper";
+import { PrintPage } from "@/features/card/print-page";
+import { openSession } from "@/server/open-session";
+import { wholePlanOf } from "@/server/plan-session";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Sheets" };
+
+export default async function SheetsPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const opened = await openSession(id);
+  if (!opened.ok) notFound();
+  const { session, gym } = opened.value;
+  return (
+    <PrintPage
+      wide
+      back={{ href: `/session/${id}`, name: session.name }}
+      files={[{ href: `/session/${id}/sheets.pdf`, name: "As PDF" }]}
+    >
+      <GroupPaper session={session} plan={wholePlanOf(opened.value)} gym={gym} />
+    </PrintPage>
+  );
+}

@@ -1,0 +1,162 @@
+"use client";
+
+import type { EventContentArg, EventDropArg } from "@fullcalendar/core";
+import interaction from "@fullcalendar/interaction";
+import FullCalendar from "@fullcalendar/react";
+import timeGrid from "@fullcalendar/timegrid";
+import { addDays, format, getISOWeek, parseISO } from "date-fns";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import { moveSessionAction } from "@/app/actions";
+import { clockMinutes, clockTime } from "@/core/session";
+import { NewSession } from "@/features/new-session/new-session";
+import type { Calendar, CalendarSession, CalendarView } from "@/server/list-calendar";
+import { SiteHeader } from "@/ui/site-header";
+import { StepLinks } from "@/ui/step-links";
+import { ViewSwitch } from "@/ui/view-switch";
+
+const VIEWS: readonly { id: CalendarView; name: string }[] = [
+  { id: "week", name: "Week" },
+  { id: "day", name: "Day" },
+];
+/** Hours that are shown even where nothing is on. */
+const LEAST = { from: 6 * 60, to: 21 * 60 };
+/** A session takes at least so long in the picture, so that its words have room. Minutes. */
+const LEAST_SHOWN = 60;
+
+/** Sessions by day and clock time. Dragged to another day or time they are moved; on their own page too. */
+export function CalendarPage({ listed, today }: { listed: Calendar; today: string }) {
+  const { day, view, first, sessions, more } = listed;
+  const router = useRouter();
+  const hrefOf = (to: string, as = view) => `/calendar?day=${to}${as === "day" ? "&view=day" : ""}`;
+  const shift = (by: number) => format(addDays(parseISO(day), by * (view === "week" ? 7 : 1)), "yyyy-MM-dd");
+  const times = sessions.flatMap((s) => (s.time ? [clockMinutes(s.from!), clockMinutes(s.time)] : []));
+  const from = Math.min(LEAST.from, ...times.map((t) => Math.floor(t / 60) * 60));
+  const to = Math.max(LEAST.to, ...times.map((t) => Math.min(24 * 60, t + 60)));
+
+  const move = async ({ event, revert }: EventDropArg) => {
+    const session = event.extendedProps as CalendarSession;
+    const lead = session.time ? clockMinutes(session.time) - clockMinutes(session.from!) : 0;
+    const start = event.start!;
+    const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
+    const outcome = await moveSessionAction({
+      id: session.id,
+      revision: session.revision,
+      day: format(start, "yyyy-MM-dd"),
+      time,
+    });
+    if (outcome.kind === "saved") {
+      toast(`${session.name} is on ${format(start, "EEE d MMM")}${time ? ` at ${time}` : ""} now.`, {
+        action: {
+          label: "Undo",
+          onClick: async () => {
+            const { id, day: before, time: timeBefore } = session;
+            await moveSessionAction({ id, revision: outcome.revision, day: before, time: timeBefore });
+            router.refresh();
+          },
+        },
+      });
+    } else {
+      revert();
+      toast(outcome.message);
+    }
+    router.refresh();
+  };
+
+  return (
+    <div className="min-h-dvh">
+      <SiteHeader at="/calendar">
+        <NewSession day={view === "day" ? day : today} />
+      </SiteHeader>
+      <main className="px-4 pt-6 pb-10 sm:px-7">
+        <div className="flex flex-wrap items-center gap-x-2">
+          <h1 className="mr-2 text-[2.125rem] leading-tight font-extrabold tracking-tight">
+            {view === "day"
+              ? format(parseISO(day), "EEEE d MMMM")
+              : `${format(parseISO(first), "d MMM")} to ${format(addDays(parseISO(first), 6), "d MMM yyyy")}`}
+          </h1>
+          <StepLinks of={view} before={hrefOf(shift(-1))} after={hrefOf(shift(1))} />
+          <Link
+            href={hrefOf(today)}
+            className="ml-2 inline-flex min-h-8 items-center font-semibold underline underline-offset-4 hover:text-ember"
+          >
+            Today
+          </Link>
+          <p className="ml-3 text-sm text-ink-soft">
+            {view === "week" && `Week ${getISOWeek(parseISO(first))}, `}
+            {sessions.length === 1 ? "1 session" : `${sessions.length} sessions`}
+            {more > 0 && `, ${more} more not shown: look at the day`}
+          </p>
+        </div>
+        <ViewSwitch label="View" views={VIEWS} value={view} onChange={(as) => router.push(hrefOf(day, as))} />
+        <div className="calendar mt-3">
+          <FullCalendar
+            plugins={[timeGrid, interaction]}
+            initialView={view === "week" ? "timeGridWeek" : "timeGridDay"}
+            initialDate={view === "week" ? first : day}
+            now={`${today}T00:00:00`}
+            firstDay={1}
+            headerToolbar={false}
+            height="auto"
+            slotDuration="00:30:00"
+            slotMinTime={`${clockTime(from)}:00`}
+            slotMaxTime={to >= 24 * 60 ? "24:00:00" : `${clockTime(to)}:00`}
+            slotLabelFormat={{ hour: "2-digit", minute: "2-digit", hour12: false }}
+            dayHeaderFormat={{ weekday: "short", day: "numeric", month: "short" }}
+            allDayText="No time"
+            editable
+            eventDurationEditable={false}
+            slotEventOverlap={false}
+            snapDuration="00:15:00"
+            eventDrop={(arg) => void move(arg)}
+            dayHeaderContent={({ date }) => (
+              <Link href={hrefOf(format(date, "yyyy-MM-dd"), "day")} className="calendar-day">
+                {format(date, "EEE d")}
+              </Link>
+            )}
+            eventContent={Happening}
+            events={sessions.map((s) => ({
+              id: s.id,
+              title: s.name,
+              start: s.time ? `${s.day}T${s.from}:00` : s.day,
+              end: s.time ? endOf(s) : undefined,
+              allDay: s.time === null,
+              url: `/session/${s.id}`,
+              extendedProps: s,
+            }))}
+            eventClick={({ event, jsEvent }) => {
+              jsEvent.preventDefault();
+              router.push(event.url);
+            }}
+          />
+        </div>
+      </main>
+    </div>
+  );
+}
+
+/** The end of a session in the picture: the first working set, or later where that leaves no room for words. */
+function endOf({ day, from, time }: CalendarSession): string {
+  const end = Math.max(clockMinutes(time!), clockMinutes(from!) + LEAST_SHOWN);
+  return `${day}T${clockTime(Math.min(end, 24 * 60 - 1))}:00`;
+}
+
+function Happening({ event }: EventContentArg) {
+  const { from, time, name, lifts, people } = event.extendedProps as CalendarSession;
+  return (
+    <span className="block overflow-hidden px-1.5 py-1 leading-tight">
+      <span className="condensed block font-bold whitespace-nowrap">
+        {time ? (
+          <>
+            {from} <span className="font-normal">to the bar at</span> {time}
+          </>
+        ) : null}
+      </span>
+      <span className="block truncate font-semibold">{name}</span>
+      <span className="condensed block truncate">
+        {lifts.join(", ")} · {people}
+      </span>
+    </span>
+  );
+}

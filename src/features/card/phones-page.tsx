@@ -1,0 +1,110 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import { closeCardsAction, openCardsAction } from "@/app/actions";
+import type { Session } from "@/core/session";
+import type { PhoneAddress } from "@/server/card-addresses";
+import { Button } from "@/ui/button";
+import { PrintPage } from "./print-page";
+
+/** The addresses at which athletes find their cards on their phones: made, scanned, copied, revoked. */
+export function PhonesPage({
+  session,
+  people,
+  publicUrl,
+}: {
+  session: Session;
+  people: readonly { id: string; name: string; address: PhoneAddress | null }[];
+  publicUrl: string | null;
+}) {
+  const router = useRouter();
+  const all = people.map((p) => p.id);
+  const open = async (athleteIds: readonly string[]) => {
+    await openCardsAction({ sessionId: session.id, athleteIds });
+    router.refresh();
+  };
+  const close = async (athleteIds: readonly string[]) => {
+    await closeCardsAction({ sessionId: session.id, athleteIds });
+    router.refresh();
+  };
+  const copy = async (url: string) => {
+    await navigator.clipboard.writeText(url);
+    toast("Copied.");
+  };
+  return (
+    <PrintPage back={{ href: `/session/${session.id}/cards`, name: "Cards" }} files={[]}>
+      <div data-theme="light" className="bg-field px-4 text-ink py-8 sm:px-10 print:p-0">
+        <h1 className="text-2xl font-extrabold tracking-tight">Cards on phones</h1>
+        <p className="mt-1 max-w-prose text-ink-soft">
+          Each card gets an address of its own that nobody can guess. Who has it sees that card and nothing
+          else, health cautions included: give it to the athlete only. Revoked, it leads nowhere.
+        </p>
+        {!publicUrl && (
+          <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">
+            Phones have to know where this server is: start it with PUBLIC_URL, for example
+            http://192.168.1.20:3000, and with HOST=0.0.0.0. Then the codes to scan stand here.
+          </p>
+        )}
+        <div className="mt-4 flex gap-3 print:hidden">
+          <Button look="main" disabled={people.every((p) => p.address)} onClick={() => void open(all)}>
+            Make all addresses
+          </Button>
+          <Button disabled={people.every((p) => !p.address)} onClick={() => void close(all)}>
+            Revoke all
+          </Button>
+        </div>
+        <ul className="mt-5 grid gap-x-8 sm:grid-cols-2">
+          {people.map(({ id, name, address }) => (
+            <li
+              key={id}
+              className="flex min-h-24 break-inside-avoid items-center gap-4 border-t border-line py-3"
+            >
+              {address?.qr ? (
+                <span
+                  role="img"
+                  aria-label={`Code of ${name}'s card`}
+                  className="block size-20 shrink-0 bg-field"
+                  // biome-ignore lint/security/noDangerouslySetInnerHtml: the code's own picture, made on the server
+                  dangerouslySetInnerHTML={{ __html: address.qr }}
+                />
+              ) : (
+                <span
+                  aria-hidden
+                  className="block size-20 shrink-0 border border-dashed border-line-strong"
+                />
+              )}
+              <span className="min-w-0 flex-1">
+                <span className="block text-sm font-semibold">{name}</span>
+                {address ? (
+                  <>
+                    <a
+                      href={address.path}
+                      className="block truncate text-xs text-ink-soft underline underline-offset-3 hover:text-ink"
+                    >
+                      {address.url ?? address.path}
+                    </a>
+                    <span className="-ml-3 flex print:hidden">
+                      {address.url && (
+                        <Button look="bare" onClick={() => void copy(address.url!)}>
+                          Copy<span className="sr-only"> the address of {name}'s card</span>
+                        </Button>
+                      )}
+                      <Button look="bare" onClick={() => void close([id])}>
+                        Revoke<span className="sr-only"> the address of {name}'s card</span>
+                      </Button>
+                    </span>
+                  </>
+                ) : (
+                  <Button look="bare" className="-ml-3 print:hidden" onClick={() => void open([id])}>
+                    Make an address<span className="sr-only"> for {name}</span>
+                  </Button>
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </PrintPage>
+  );
+}

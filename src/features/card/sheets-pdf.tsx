@@ -1,0 +1,140 @@
+import { Document, Page, Text, View } from "@react-pdf/renderer";
+import { catalog } from "@/catalog";
+import { drillById, EQUIPMENT, kitInUse } from "@/core/catalog";
+import { formatDose } from "@/core/dose";
+import type { GroupPlan } from "@/core/group";
+import { isBarKit } from "@/core/plates";
+import { loadUnit } from "@/core/ramp";
+import { arriveBy, type Session } from "@/core/session";
+import { formatClock, formatWeight, type Weight } from "@/core/units";
+import type { GymKit } from "@/core/warm-up";
+import { dayInWords } from "@/ui/day-in-words";
+import { EMBER, PdfTable, styles } from "./pdf-parts";
+
+/** A session on paper for the wall, without areas and notes: what all do, what each does alone, all ramps. */
+export function SheetsPdf({ session, plan, gym }: { session: Session; plan: GroupPlan; gym: GymKit }) {
+  const together = session.together && plan.shared.length > 0;
+  const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
+  const ramps = plan.members.flatMap((m) =>
+    m.ramps.flatMap((ramp, i) => (ramp ? [{ key: `${m.id} ${i}`, name: m.name, ramp }] : [])),
+  );
+  const most = Math.max(0, ...ramps.map((r) => r.ramp.sets.length));
+  const head = (
+    <View style={styles.head} fixed>
+      <Text style={styles.title}>{session.name}</Text>
+      <Text>
+        {dayInWords(session.day)}
+        {session.time
+          ? `, first working set ${session.time}, be there at ${arriveBy(session.time, session.minutes, plan.seconds)}`
+          : ""}
+      </Text>
+    </View>
+  );
+  return (
+    <Document title={`${session.name}, ${session.day}`} creator="Iron Step" language="en">
+      <Page size="A4" orientation="landscape" style={styles.page}>
+        {head}
+        {together && (
+          <PdfTable
+            columns={[
+              { title: "", width: 16 },
+              { title: "Together", share: 5 },
+              { title: "Dose", width: 100 },
+              { title: "With", share: 2 },
+              { title: "Instead", share: 5 },
+              { title: "Notes", share: 3 },
+            ]}
+            rows={plan.shared.map((s, i) => ({
+              key: s.drill,
+              cells: [
+                String(i + 1),
+                <Text key="name" style={styles.strong}>
+                  {s.name}
+                </Text>,
+                formatDose(s.dose) + (s.turns > 1 ? ", two turns" : ""),
+                kitInUse(drillById(catalog, s.drill)!.equipment, gym.equipment)
+                  .map((k) => EQUIPMENT[k].toLowerCase())
+                  .join(", "),
+                s.substitutes
+                  .map((o) => {
+                    const drill = o.drill && drillById(catalog, o.drill)?.name;
+                    return `${nameOf(o.member)}: ${drill ?? "rests"}`;
+                  })
+                  .join("; "),
+                "",
+              ],
+            }))}
+          />
+        )}
+        <Text style={styles.part}>{together ? "Each alone" : "Drills"}</Text>
+        <PdfTable
+          columns={[
+            { title: "Athlete", width: 120 },
+            { title: "Drills", share: 6 },
+            { title: "Ready at", width: 44 },
+            { title: "Notes", share: 2 },
+          ]}
+          rows={plan.members.map((m) => ({
+            key: m.id,
+            cells: [
+              <Text key="name" style={styles.strong}>
+                {m.name}
+              </Text>,
+              m.steps
+                .filter((s) => (!together || s.kind === "personal") && s.placed.round === 1)
+                .map((s) => `${s.name} ${formatDose(s.dose)}`)
+                .join(", "),
+              formatClock(m.seconds),
+              "",
+            ],
+          }))}
+        />
+      </Page>
+      <Page size="A4" orientation="landscape" style={styles.page}>
+        {head}
+        <PdfTable
+          columns={[
+            { title: "Athlete", width: 104 },
+            { title: "Lift", width: 70 },
+            ...Array.from({ length: most }, (_, i) => ({ title: String(i + 1) })),
+            { title: "Working weight", width: 72 },
+            { title: "Notes", width: 60 },
+          ]}
+          rows={ramps.map(({ key, name, ramp }) => {
+            const plates = (load: { perSide: readonly Weight[] }) =>
+              isBarKit(ramp.kit) ? load.perSide.map(formatWeight).join(" + ") || "empty" : "";
+            return {
+              key,
+              cells: [
+                <Text key="name" style={styles.strong}>
+                  {name}
+                </Text>,
+                catalog.lifts.find((l) => l.id === ramp.lift)?.name ?? ramp.lift,
+                ...Array.from({ length: most }, (_, i) => {
+                  const set = ramp.sets[i];
+                  return set ? (
+                    <View key={plates(set) + String(set.fraction)}>
+                      <Text>
+                        <Text style={styles.strong}>{formatWeight(set.weight)}</Text> × {set.reps}
+                      </Text>
+                      <Text style={{ fontSize: 6.5 }}>{plates(set)}</Text>
+                    </View>
+                  ) : (
+                    ""
+                  );
+                }),
+                <View key="work">
+                  <Text style={[styles.strong, { color: EMBER, fontSize: 11 }]}>
+                    {formatWeight(ramp.working.weight)} {loadUnit(ramp.kit, gym.unit)}
+                  </Text>
+                  <Text style={{ fontSize: 6.5 }}>{plates(ramp.working)}</Text>
+                </View>,
+                "",
+              ],
+            };
+          })}
+        />
+      </Page>
+    </Document>
+  );
+}

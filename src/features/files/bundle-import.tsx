@@ -1,0 +1,157 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useId, useState } from "react";
+import type { BundleChange } from "@/server/bundle";
+import type { BundlePart } from "@/server/schemas/bundle";
+import { Button } from "@/ui/button";
+
+const PART_NAMES: Record<BundlePart, string> = {
+  library: "Own drills, lifts, approaches",
+  gyms: "Gyms",
+  groups: "Groups",
+  athletes: "Athletes",
+  templates: "Templates",
+  sessions: "Sessions",
+};
+/** Names of what would change that are listed before the rest are counted. */
+const NAMED = 8;
+
+type State =
+  | { kind: "empty" }
+  | { kind: "busy" }
+  | { kind: "refused"; faults: readonly string[] }
+  | { kind: "looked"; file: File; changes: readonly BundleChange[] }
+  | { kind: "taken"; token: string }
+  | { kind: "undone"; isDone: boolean };
+
+type Answer<T> = { kind: "done"; value: T } | { kind: "refused"; faults: readonly string[] };
+
+async function send<T>(what: "look" | "take", file: File): Promise<Answer<T>> {
+  try {
+    const response = await fetch(`/import/bundle?do=${what}`, { method: "POST", body: file });
+    return (await response.json()) as Answer<T>;
+  } catch {
+    return { kind: "refused", faults: ["The server did not answer. Nothing was stored: try again."] };
+  }
+}
+
+/** Takes a bundle in: looked at first, stored when the coach says so, taken back if it was the wrong one. */
+export function BundleImport() {
+  const id = useId();
+  const router = useRouter();
+  const [state, setState] = useState<State>({ kind: "empty" });
+
+  const look = async (file: File | undefined) => {
+    if (!file) return;
+    setState({ kind: "busy" });
+    const answer = await send<BundleChange[]>("look", file);
+    setState(answer.kind === "done" ? { kind: "looked", file, changes: answer.value } : answer);
+  };
+  const take = async (file: File) => {
+    setState({ kind: "busy" });
+    const answer = await send<{ token: string }>("take", file);
+    setState(answer.kind === "done" ? { kind: "taken", token: answer.value.token } : answer);
+    router.refresh();
+  };
+  const undo = async (token: string) => {
+    const response = await fetch(`/import/bundle?do=undo&token=${token}`, { method: "POST" });
+    setState({ kind: "undone", isDone: ((await response.json()) as { undone: boolean }).undone });
+    router.refresh();
+  };
+
+  return (
+    <section aria-label="To take in">
+      <h2 className="section-title mb-1">To take in</h2>
+      <div className="border-t border-line pt-2.5">
+        <label htmlFor={`${id}-file`} className="block text-sm font-semibold">
+          A bundle
+        </label>
+        <p id={`${id}-note`} className="mb-2 text-ink-soft">
+          New things are added, those that are here already become as the bundle has them, everything else
+          stays. Nothing is stored before you say so.
+        </p>
+        <input
+          id={`${id}-file`}
+          type="file"
+          accept=".json,application/json"
+          aria-describedby={`${id}-note`}
+          onChange={(e) => void look(e.target.files?.[0])}
+          className="block min-h-9 w-full text-sm file:mr-3 file:min-h-8 file:rounded-sm file:border file:border-line-strong file:bg-field file:px-3 file:font-semibold"
+        />
+      </div>
+      <div role="status" className="mt-4">
+        {state.kind === "busy" && <p className="text-ink-soft">One moment</p>}
+        {state.kind === "refused" && (
+          <div role="alert" className="border-l-4 border-ember pl-3">
+            <p className="font-semibold text-ember">It cannot be taken in, and nothing was stored.</p>
+            <ul>
+              {state.faults.map((f) => (
+                <li key={f}>{f}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+        {state.kind === "looked" && (
+          <>
+            <Changes changes={state.changes} />
+            <div className="mt-4 flex gap-3">
+              <Button look="main" onClick={() => void take(state.file)}>
+                Take it in
+              </Button>
+              <Button onClick={() => setState({ kind: "empty" })}>Leave it</Button>
+            </div>
+          </>
+        )}
+        {state.kind === "taken" && (
+          <p className="flex items-center gap-3">
+            Taken in.
+            <Button onClick={() => void undo(state.token)}>Take it back</Button>
+          </p>
+        )}
+        {state.kind === "undone" && (
+          <p>
+            {state.isDone
+              ? "Taken back: everything is as it was before."
+              : "It is too long ago to take it back."}
+          </p>
+        )}
+      </div>
+      <p className="mt-8 border-t border-line pt-2.5 text-ink-soft">
+        Athletes and working weights come in from CSV on the athletes' page.
+      </p>
+    </section>
+  );
+}
+
+function Changes({ changes }: { changes: readonly BundleChange[] }) {
+  return (
+    <table className="w-full border-collapse">
+      <caption className="pb-1 text-left font-semibold">What it would do</caption>
+      <thead>
+        <tr className="border-b border-ink text-left text-xs text-ink-soft">
+          <th className="py-1 pr-3 font-semibold">What</th>
+          <th className="py-1 pr-3 text-right font-semibold">New</th>
+          <th className="py-1 pr-3 text-right font-semibold">As here</th>
+          <th className="py-1 pl-4 font-semibold">Changed</th>
+        </tr>
+      </thead>
+      <tbody>
+        {changes.map(({ part, added, same, changed }) => (
+          <tr key={part} className="border-b border-line align-baseline">
+            <th scope="row" className="py-1 pr-3 text-left font-medium">
+              {PART_NAMES[part]}
+            </th>
+            <td className="condensed py-1 pr-3 text-right text-sm">{added}</td>
+            <td className="condensed py-1 pr-3 text-right text-sm">{same}</td>
+            <td className="py-1 pl-4">
+              {changed.length === 0
+                ? "none"
+                : `${changed.slice(0, NAMED).join("; ")}${changed.length > NAMED ? ` and ${changed.length - NAMED} more` : ""}`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

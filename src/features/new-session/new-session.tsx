@@ -1,0 +1,274 @@
+"use client";
+
+import { Plus, X } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
+import type { NewSessionChoices, Precedent } from "@/server/start-session";
+import { Button, IconButton } from "@/ui/button";
+import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { DayField } from "@/ui/day-field";
+import { approachGroups, liftGroups } from "@/ui/lift-groups";
+import { Sheet, SheetClose } from "@/ui/sheet";
+import { Stepper } from "@/ui/stepper";
+import { TimeField } from "@/ui/time-field";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+
+/** What a new session is like where nothing was before. */
+const USUAL: Precedent = {
+  lifts: ["back-squat"],
+  minutes: 15,
+  approach: "temperature-first",
+  time: null,
+  gymId: null,
+};
+/** Where the last choice of people is kept in the browser. */
+const LAST_WHO = "iron-step new session for";
+
+interface Form extends Precedent {
+  /** "group ID" or "athlete ID". */
+  who: string;
+  /** "last", "anew" or a template's id. */
+  from: string;
+  day: string;
+}
+
+/** What a group did last, a template, or nothing, as a start. */
+function precedentOf(choices: NewSessionChoices, who: string, from: string): Precedent {
+  const last = choices.groups.find((g) => who === `group ${g.id}`)?.last;
+  if (from === "last" && last) return last;
+  const template = choices.templates.find((t) => t.id === from);
+  return template ? { ...template, time: last?.time ?? null, gymId: last?.gymId ?? null } : USUAL;
+}
+
+/** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
+export function NewSession({ day }: { day: string }) {
+  const router = useRouter();
+  const [open, setOpen] = useState(false);
+  const [choices, setChoices] = useState<NewSessionChoices | null>(null);
+  const [form, setForm] = useState<Form | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
+  const [isStarting, setStarting] = useState(false);
+
+  const begin = (known: NewSessionChoices, who: string, from = "last") => {
+    const last = known.groups.find((g) => who === `group ${g.id}`)?.last;
+    const way = from === "last" && !last ? "anew" : from;
+    setForm((f) => ({ day: f?.day ?? day, who, from: way, ...precedentOf(known, who, way) }));
+  };
+  const show = async () => {
+    setOpen(true);
+    setMessage(null);
+    const known = await newSessionChoicesAction();
+    setChoices(known);
+    const remembered = localStorage.getItem(LAST_WHO);
+    const all = [
+      ...known.groups.filter((g) => g.people > 0).map((g) => `group ${g.id}`),
+      ...known.athletes.map((a) => `athlete ${a.id}`),
+    ];
+    const who = all.find((w) => w === remembered) ?? all[0];
+    setForm(null);
+    if (who) begin(known, who);
+  };
+  const start = async () => {
+    if (!form || !choices) return;
+    setStarting(true);
+    const { who, from, day: on, time, minutes, approach, lifts, gymId } = form;
+    localStorage.setItem(LAST_WHO, who);
+    const [kind, id] = [who.split(" ")[0], who.slice(who.indexOf(" ") + 1)];
+    const last = choices.groups.find((g) => g.id === id)?.last;
+    const outcome = await startSessionAction({
+      ...{ day: on, time, minutes, approach, lifts, gymId },
+      groupId: kind === "group" ? id : null,
+      athleteIds: kind === "athlete" ? [id] : [],
+      from:
+        from === "anew"
+          ? null
+          : from === "last"
+            ? last
+              ? { kind: "session", id: last.id }
+              : null
+            : { kind: "template", id: from },
+    });
+    setStarting(false);
+    if (outcome.kind === "refused") setMessage(outcome.message);
+    else router.push(`/session/${outcome.id}`);
+  };
+  const forget = async (template: string) => {
+    await removeTemplateAction(template);
+    const known = await newSessionChoicesAction();
+    setChoices(known);
+    if (form) begin(known, form.who);
+  };
+  const set = (to: Partial<Form>) => setForm((f) => f && { ...f, ...to });
+
+  return (
+    <>
+      <Button look="main" onClick={() => void show()}>
+        <Plus aria-hidden className="size-4" />
+        New session
+      </Button>
+      <Sheet title="New session" open={open} onOpenChange={setOpen} className="w-[34rem]">
+        {choices && form && (
+          <Fields
+            {...{ choices, form, set }}
+            onWho={(who) => begin(choices, who)}
+            onFrom={(from) => begin(choices, form.who, from)}
+            onForget={(template) => void forget(template)}
+          />
+        )}
+        {choices && !form && (
+          <p className="text-ink-soft">
+            Nobody trains here yet. Add athletes first, then plan their session.
+          </p>
+        )}
+        {!choices && <p className="text-ink-soft">One moment</p>}
+        <p role="alert" className="mt-3 min-h-5 font-semibold text-ember">
+          {message}
+        </p>
+        <div className="mt-2 flex gap-3">
+          <Button look="main" disabled={!form || isStarting} onClick={() => void start()}>
+            Plan it
+          </Button>
+          <SheetClose asChild>
+            <Button>Leave it</Button>
+          </SheetClose>
+        </div>
+      </Sheet>
+    </>
+  );
+}
+
+function Fields({
+  choices,
+  form,
+  set,
+  onWho,
+  onFrom,
+  onForget,
+}: {
+  choices: NewSessionChoices;
+  form: Form;
+  set: (to: Partial<Form>) => void;
+  onWho: (who: string) => void;
+  onFrom: (from: string) => void;
+  onForget: (template: string) => void;
+}) {
+  const who: ChoiceGroup[] = [
+    {
+      label: "Groups",
+      options: choices.groups
+        .filter((g) => g.people > 0)
+        .map((g) => ({
+          value: `group ${g.id}`,
+          label: g.name,
+          note: g.people === 1 ? "1 athlete" : `${g.people} athletes`,
+        })),
+    },
+    {
+      label: "One athlete",
+      options: choices.athletes.map((a) => ({ value: `athlete ${a.id}`, label: a.name, note: a.group })),
+    },
+  ];
+  const last = choices.groups.find((g) => form.who === `group ${g.id}`)?.last;
+  const from = [
+    ...(last ? [{ value: "last", label: "Their last session" }] : []),
+    { value: "anew", label: "Nothing" },
+    ...choices.templates.map((t) => ({ value: t.id, label: t.name, note: "Template" })),
+  ];
+  return (
+    <div className="space-y-5">
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <span className="flex flex-col">
+          <span aria-hidden className="condensed text-2xs text-ink-faint">
+            Who
+          </span>
+          <Choice
+            label="Who"
+            value={form.who}
+            groups={who}
+            onChange={onWho}
+            triggerClassName="text-xl font-extrabold tracking-tight"
+          />
+        </span>
+        {from.length > 1 && (
+          <LabelledChoice
+            label="Start from"
+            value={form.from}
+            groups={[{ options: from }]}
+            onChange={onFrom}
+          />
+        )}
+        {choices.templates.some((t) => t.id === form.from) && (
+          <Button look="bare" className="-ml-4" onClick={() => onForget(form.from)}>
+            Forget this template
+          </Button>
+        )}
+      </div>
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <DayField label="Day" value={form.day} onChange={(day) => set({ day })} />
+        <TimeField label="First working set" value={form.time} onChange={(time) => set({ time })} />
+        <Stepper
+          label="Minutes"
+          value={form.minutes}
+          format={String}
+          parse={parseWhole(2, 60)}
+          next={stepWhole(2, 60)}
+          onChange={(minutes) => set({ minutes })}
+        />
+        <LabelledChoice
+          label="Approach"
+          value={form.approach}
+          groups={approachGroups()}
+          onChange={(approach) => set({ approach })}
+        />
+        {choices.gyms.length > 1 && (
+          <LabelledChoice
+            label="Where"
+            value={form.gymId ?? choices.gyms[0]!.id}
+            groups={[{ options: choices.gyms.map((g) => ({ value: g.id, label: g.name })) }]}
+            onChange={(gymId) => set({ gymId })}
+          />
+        )}
+      </div>
+      <div>
+        <span className="condensed text-2xs text-ink-faint">Lifts, in order</span>
+        <ol>
+          {form.lifts.map((lift, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+            <li key={i} className="flex min-h-9 items-center gap-2">
+              <span className="w-4 text-right text-ink-faint">{i + 1}</span>
+              <Choice
+                label={`Lift ${i + 1}`}
+                value={lift}
+                groups={liftGroups()}
+                onChange={(id) => set({ lifts: form.lifts.with(i, id) })}
+                triggerClassName="text-base font-bold"
+              />
+              {form.lifts.length > 1 && (
+                <IconButton
+                  label={`Take out lift ${i + 1}`}
+                  onClick={() => set({ lifts: form.lifts.toSpliced(i, 1) })}
+                >
+                  <X aria-hidden className="size-4" />
+                </IconButton>
+              )}
+            </li>
+          ))}
+        </ol>
+        {form.lifts.length < 6 && (
+          <span className="flex min-h-9 items-center gap-2">
+            <Plus aria-hidden className="size-4 text-ink-soft" />
+            <Choice
+              label="Another lift"
+              value=""
+              placeholder="Another lift"
+              groups={liftGroups()}
+              onChange={(id) => set({ lifts: [...form.lifts, id] })}
+              triggerClassName="font-semibold"
+            />
+          </span>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,113 @@
+"use client";
+
+import { addDays, format, parseISO } from "date-fns";
+import { useRouter } from "next/navigation";
+import { type RefObject, useState } from "react";
+import { DayPicker } from "react-day-picker";
+import { toast } from "sonner";
+import { copySessionAction, removeSessionAction } from "@/app/actions";
+import { repeatDays, type Session } from "@/core/session";
+import { Button } from "@/ui/button";
+import { CALENDAR_LOOK } from "@/ui/day-field";
+import { Sheet, SheetClose } from "@/ui/sheet";
+import { Stepper } from "@/ui/stepper";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+
+const MOST_WEEKS = 26;
+const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
+
+/** Copies a session to days that are picked one by one, or week after week. */
+export function CopyDialog({
+  session,
+  open,
+  onOpenChange,
+  home,
+}: {
+  session: Session;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  home: RefObject<HTMLElement | null>;
+}) {
+  const router = useRouter();
+  const [days, setDays] = useState<readonly string[]>([]);
+  const [weeks, setWeeks] = useState(4);
+  const [message, setMessage] = useState<string | null>(null);
+  const copy = async () => {
+    const outcome = await copySessionAction({ id: session.id, days });
+    if (outcome.kind === "refused") {
+      setMessage(outcome.message);
+      return;
+    }
+    toast(outcome.ids.length === 1 ? "Copied to one day." : `Copied to ${outcome.ids.length} days.`, {
+      action: {
+        label: "Show",
+        onClick: () =>
+          router.push(
+            outcome.ids.length === 1 ? `/session/${outcome.ids[0]}` : `/calendar?day=${days.toSorted()[0]}`,
+          ),
+      },
+      cancel: {
+        label: "Take back",
+        onClick: async () => {
+          for (const id of outcome.ids) await removeSessionAction(id);
+          toast("Taken back.");
+        },
+      },
+    });
+    setDays([]);
+    onOpenChange(false);
+  };
+  return (
+    <Sheet
+      home={home}
+      title="Copy to other days"
+      open={open}
+      onOpenChange={onOpenChange}
+      className="w-[26rem]"
+    >
+      <p className="-mt-2 mb-3 text-ink-soft">
+        With its people and what is different for single ones. Each copy can be changed on its own.
+      </p>
+      <DayPicker
+        mode="multiple"
+        weekStartsOn={1}
+        showOutsideDays
+        defaultMonth={addDays(parseISO(session.day), 1)}
+        selected={days.map((d) => parseISO(d))}
+        onSelect={(picked) => setDays((picked ?? []).map(isoDay))}
+        classNames={CALENDAR_LOOK}
+      />
+      <div className="mt-3 flex items-end gap-3 border-t border-line pt-3">
+        <Stepper
+          label={`Every ${format(parseISO(session.day), "EEEE")}, weeks`}
+          value={weeks}
+          format={String}
+          parse={parseWhole(1, MOST_WEEKS)}
+          next={stepWhole(1, MOST_WEEKS)}
+          onChange={setWeeks}
+        />
+        <Button onClick={() => setDays([...new Set([...days, ...repeatDays(session.day, weeks)])])}>
+          Pick these
+        </Button>
+      </div>
+      <p role="status" className="mt-3 min-h-5 text-ink-soft">
+        {message ??
+          (days.length === 0
+            ? "No day picked yet."
+            : days
+                .toSorted()
+                .slice(0, 6)
+                .map((d) => format(parseISO(d), "d MMM"))
+                .join(", ") + (days.length > 6 ? ` and ${days.length - 6} more` : ""))}
+      </p>
+      <div className="mt-4 flex gap-3">
+        <Button look="main" disabled={days.length === 0} onClick={() => void copy()}>
+          Copy
+        </Button>
+        <SheetClose asChild>
+          <Button>Leave it</Button>
+        </SheetClose>
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,109 @@
+"use client";
+
+import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Trash2 } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { DropdownMenu } from "radix-ui";
+import { type ComponentType, useRef, useState } from "react";
+import { toast } from "sonner";
+import { keepTemplateAction, removeSessionAction, restoreSessionAction } from "@/app/actions";
+import type { Session, SessionEdit } from "@/core/session";
+import { Button, IconButton } from "@/ui/button";
+import { MenuContent, MenuItem } from "@/ui/menu";
+import { Sheet, SheetClose } from "@/ui/sheet";
+import { parseName, TextField } from "@/ui/text-field";
+import { CopyDialog } from "./copy-dialog";
+
+type Opened = "name" | "copy" | "template" | null;
+
+/** What else can be done with a session: another name, copies, a template, taking it out. */
+export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {
+  const router = useRouter();
+  const [opened, setOpened] = useState<Opened>(null);
+  const close = () => setOpened(null);
+  const home = useRef<HTMLButtonElement>(null);
+
+  const takeOut = async () => {
+    const token = await removeSessionAction(session.id);
+    if (!token) return;
+    router.push("/");
+    toast(`${session.name} is taken out.`, {
+      action: {
+        label: "Bring it back",
+        onClick: async () => {
+          const isBack = await restoreSessionAction(token);
+          if (isBack) router.push(`/session/${session.id}`);
+          else toast("It is too long ago to bring it back.");
+        },
+      },
+    });
+  };
+
+  const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (
+    <MenuItem onSelect={onSelect}>
+      <Icon aria-hidden className="size-4 text-ink-soft" />
+      {words}
+    </MenuItem>
+  );
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <IconButton ref={home} label="More for this session">
+            <Ellipsis aria-hidden className="size-4" />
+          </IconButton>
+        </DropdownMenu.Trigger>
+        <MenuContent>
+          {item(PencilLine, "Rename", () => setOpened("name"))}
+          {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
+          {item(LayoutTemplate, "Keep as a template", () => setOpened("template"))}
+          <DropdownMenu.Separator className="my-1 h-px bg-line" />
+          {item(Trash2, "Take out", () => void takeOut())}
+        </MenuContent>
+      </DropdownMenu.Root>
+      <CopyDialog
+        home={home}
+        session={session}
+        open={opened === "copy"}
+        onOpenChange={(open) => !open && close()}
+      />
+      <Sheet home={home} title="Rename" open={opened === "name"} onOpenChange={(open) => !open && close()}>
+        <TextField
+          label="Name of the session"
+          value={session.name}
+          format={String}
+          parse={parseName}
+          onChange={(name) => {
+            onEdit({ kind: "frame", change: { name } });
+            close();
+          }}
+          note="Enter takes it."
+        />
+        <SheetClose asChild>
+          <Button>Done</Button>
+        </SheetClose>
+      </Sheet>
+      <Sheet
+        home={home}
+        title="Keep as a template"
+        open={opened === "template"}
+        onOpenChange={(open) => !open && close()}
+      >
+        <TextField
+          label="Name of the template"
+          value=""
+          format={String}
+          parse={parseName}
+          onChange={async (name) => {
+            const outcome = await keepTemplateAction({ sessionId: session.id, name });
+            toast(outcome.kind === "kept" ? `Kept as "${name}".` : outcome.message);
+            close();
+          }}
+          note="Lifts, sets, time, approach and drills are kept, without day and people. Enter keeps it; one of the same name gives way."
+        />
+        <SheetClose asChild>
+          <Button>Leave it</Button>
+        </SheetClose>
+      </Sheet>
+    </>
+  );
+}

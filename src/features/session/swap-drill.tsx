@@ -1,0 +1,47 @@
+"use client";
+
+import { ArrowRightLeft } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+import { catalog } from "@/catalog";
+import { drillById } from "@/core/catalog";
+import type { GroupPlan } from "@/core/group";
+import type { SessionEdit } from "@/core/session";
+import { IconButton } from "@/ui/button";
+import { MenuContent, MenuItem } from "@/ui/menu";
+
+/** Puts another drill in the place of one that all do: its easier and harder version and what else would do. */
+export function SwapDrill({
+  drill: id,
+  name,
+  plan,
+  onEdit,
+}: {
+  drill: string;
+  name: string;
+  plan: GroupPlan;
+  onEdit: (edit: SessionEdit) => void;
+}) {
+  const drill = drillById(catalog, id);
+  const options = [
+    ...(drill?.easier ? [{ id: drill.easier, how: "Easier" }] : []),
+    ...(drill?.harder ? [{ id: drill.harder, how: "Harder" }] : []),
+    ...(drill?.substitutes ?? []).map((s) => ({ id: s, how: "" })),
+  ].filter((o) => drillById(catalog, o.id) && !plan.shared.some((s) => s.drill === o.id));
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <IconButton label={`Swap ${name}`} disabled={options.length === 0}>
+          <ArrowRightLeft aria-hidden className="size-4" />
+        </IconButton>
+      </DropdownMenu.Trigger>
+      <MenuContent>
+        {options.map((o) => (
+          <MenuItem key={o.id} onSelect={() => onEdit({ kind: "swap", drill: id, with: o.id })}>
+            {drillById(catalog, o.id)!.name}
+            <span className="condensed ml-auto pl-2 text-ink-faint">{o.how}</span>
+          </MenuItem>
+        ))}
+      </MenuContent>
+    </DropdownMenu.Root>
+  );
+}
