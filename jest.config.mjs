@@ -1,4 +1,6 @@
 export default {
+  // No test is about time; this only ends one that hangs, on whatever machine.
+  testTimeout: 60_000,
   testEnvironment: "node",
   roots: ["<rootDir>/src", "<rootDir>/scripts"],
   testMatch: ["**/*.test.ts"],

@@ -1,7 +1,7 @@
 import type { NextConfig } from "next";
 
 const config: NextConfig = {
-  serverExternalPackages: ["@libsql/client", "libsql"],
+  serverExternalPackages: ["@libsql/client", "libsql", "@react-pdf/renderer"],
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,

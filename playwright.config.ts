@@ -2,7 +2,7 @@ import { defineConfig } from "@playwright/test";
 
 export default defineConfig({
   testDir: "e2e",
-  workers: 1,
+  workers: 2,
   timeout: 60_000,
   forbidOnly: true,
   use: {

@@ -18,7 +18,7 @@ test("from nothing to a first plan", async ({ page }) => {
 
   await page.getByRole("button", { name: "Plan the warm-up" }).click();
   await expect(page.getByText("Type the athlete's name.")).toBeVisible();
-  await page.getByLabel("Name").fill("Ada");
+  await page.getByLabel(/^Athletes, one a line/).fill("Ada");
   await page.getByLabel("Unit").selectOption("lb");
   await expect(page.getByLabel("Bar, lb")).toHaveValue("45");
   await page.getByRole("textbox", { name: /^Weight, lb/ }).fill("226");
@@ -30,7 +30,25 @@ test("from nothing to a first plan", async ({ page }) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Ada: Back squat");
   await expect(page.getByRole("button", { name: "First working set, 225 lb" })).toBeVisible();
   await page.goto(server.url);
-  await expect(page.getByRole("link", { name: /Ada/ })).toBeVisible();
+  await expect(page.getByRole("link", { name: /^Ada Back squat/ })).toBeVisible();
+});
+
+test("from nothing to printed cards for a pasted list, with a common kind of gym", async ({ page }) => {
+  const hall = await testServer({ demo: false });
+  await hall.start();
+  await page.goto(hall.url);
+  const list = page.getByLabel(/^Athletes, one a line/);
+  await list.fill("Una Vell, 60\nOke Brandt, 102\nIda Lund");
+  await page.getByLabel("A gym like").selectOption({ label: "A hall with racks" });
+  await page.getByRole("button", { name: "Plan the warm-up" }).click();
+  await expect(page.getByText("Oke Brandt: What there is does not make it.")).toBeVisible();
+  await list.fill("Una Vell, 60\nOke Brandt, 102.5\nIda Lund");
+  await page.getByRole("button", { name: "Plan the warm-up" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Athletes");
+  await page.getByRole("link", { name: "Cards" }).click();
+  await expect(page.getByRole("article")).toHaveCount(3);
+  await expect(page.getByRole("article").nth(1)).toContainText("102.5 kg");
+  await hall.remove();
 });
 
 test("the open interface answers", async ({ request }) => {

@@ -32,18 +32,28 @@ async function answers(url: string): Promise<boolean> {
 }
 
 /** Makes a server on a free port; `demo` fills its database with the demo hall. */
-export async function testServer({ demo }: { demo: boolean }): Promise<TestServer> {
+export async function testServer({
+  demo,
+  host = "127.0.0.1",
+}: {
+  demo: boolean;
+  host?: string;
+}): Promise<TestServer> {
   const folder = mkdtempSync(path.join(tmpdir(), "iron-step-"));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
-  const env = { ...process.env, DATABASE_URL: `file:${folder}/test.db`, NEXT_TELEMETRY_DISABLED: "1" };
+  const env = {
+    ...process.env,
+    DATABASE_URL: `file:${folder}/test.db`,
+    NEXT_TELEMETRY_DISABLED: "1",
+    HOST: host,
+    PORT: String(port),
+  };
   let server: ChildProcess | null = null;
   if (demo) execFileSync("node_modules/.bin/tsx", ["scripts/seed-demo.mts"], { env, stdio: "inherit" });
 
   const start = async () => {
-    const next = "node_modules/next/dist/bin/next";
-    const args = [next, "start", "--hostname", "127.0.0.1", "--port", String(port)];
-    server = spawn(process.execPath, args, { env, stdio: "ignore" });
+    server = spawn(process.execPath, ["scripts/serve.mjs"], { env, stdio: "ignore" });
     for (let tries = 0; tries < 150; tries++) {
       if (await answers(url)) return;
       await new Promise((resolve) => setTimeout(resolve, 200));

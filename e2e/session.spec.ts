@@ -23,7 +23,7 @@ async function pick(page: Page, list: string, option: string | RegExp) {
 }
 
 test("a session of several lifts: added, paired, moved, with back-offs, on the card", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-hedwig`);
+  await page.goto(`${server.url}/session/today-masters/hedwig`);
   await pick(page, "Add a lift", /^Deadlift$/);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Hedwig Osterloh: Deadlift");
   await expect(strip(page).getByRole("listitem")).toHaveCount(2);
@@ -52,7 +52,7 @@ test("a session of several lifts: added, paired, moved, with back-offs, on the c
 });
 
 test("drills alone and work without a weight need no bar", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-lars`);
+  await page.goto(`${server.url}/session/today-masters/lars`);
   await pick(page, "Lift", "Cool-down, hips and legs");
   await expect(steps(page).getByText("Cool-down", { exact: true }).first()).toBeVisible();
   await expect(page.getByRole("textbox", { name: "Working weight" })).toHaveCount(0);
@@ -60,7 +60,7 @@ test("drills alone and work without a weight need no bar", async ({ page }) => {
 });
 
 test("two approaches stand side by side, and one of them is taken", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-benoit`);
+  await page.goto(`${server.url}/session/today-pilots/benoit`);
   const dialog = page.getByRole("dialog", { name: "Two approaches to this session" });
   // A click before the page has come to life does nothing.
   await expect(async () => {
@@ -76,7 +76,7 @@ test("two approaches stand side by side, and one of them is taken", async ({ pag
 });
 
 test("the exact choice is worked out behind the plan and offered, never slipped in", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-palwasha`);
+  await page.goto(`${server.url}/session/today-pilots/palwasha`);
   const sign = steps(page).getByText(/The best choice for this time|better:/);
   await expect(sign).toBeVisible({ timeout: 30_000 });
   // Among these one has a better plan: it is shown beside the plan, which stays until it is taken over.
@@ -102,7 +102,7 @@ test("the exact choice is worked out behind the plan and offered, never slipped 
 });
 
 test("little time says what is given up; a finding is mended with one click", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-ottilie`);
+  await page.goto(`${server.url}/session/today-throwers/ottilie`);
   const minutes = page.getByRole("textbox", { name: "Minutes", exact: true });
   await minutes.fill("7");
   await minutes.press("Enter");
@@ -125,11 +125,23 @@ test("little time says what is given up; a finding is mended with one click", as
 });
 
 test("a drill is put earlier and stays there", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-margit`);
+  await page.goto(`${server.url}/session/today-masters/margit`);
   const third = (await names(page))[2]!;
   await stair(page).getByRole("button", { name: /^3, / }).click();
   await page.getByRole("button", { name: "Earlier", exact: true }).click();
   await expect.poll(async () => (await names(page)).indexOf(third)).toBe(1);
+  // The same by its handle, dragged with the mouse.
+  const handleOf = (drop: string) =>
+    page.getByRole("button", { name: drop.replace("Drop ", "Move "), exact: true });
+  const handle = handleOf(third);
+  const to = handleOf((await names(page))[0]!);
+  const [from, goal] = [(await handle.boundingBox())!, (await to.boundingBox())!];
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 10, goal.y + 20, { steps: 8 });
+  await page.mouse.move(goal.x + 10, goal.y + 4, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(async () => (await names(page)).indexOf(third)).toBe(0);
 });
 
 test("a group warms up together: who is away, what each does, cancelled and planned again", async ({
@@ -143,7 +155,9 @@ test("a group warms up together: who is away, what each does, cancelled and plan
     };
   });
   await page.goto(server.url);
-  await page.getByRole("link", { name: /Warm up together.*Harbour pilots/ }).click();
+  await page.getByRole("link", { name: "The day after" }).click();
+  await expect(page).toHaveURL(/day=/);
+  await page.getByRole("link", { name: "Harbour pilots" }).click();
   await expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
   const rows = page.getByRole("img", { name: /Ready at/ });
   await expect(rows).toHaveCount(9);
@@ -163,7 +177,7 @@ test("a group warms up together: who is away, what each does, cancelled and plan
 });
 
 test("everybody's ramps on one view: sorted, opened, printed on one page", async ({ page }) => {
-  await page.goto(`${server.url}/group/masters`);
+  await page.goto(`${server.url}/session/tomorrow-masters`);
   await page.getByRole("radio", { name: "Ramps" }).click();
   const table = page.getByRole("region", { name: "Ramps" }).getByRole("table");
   await expect(table.getByRole("rowheader").first()).toBeVisible({ timeout: 30_000 });
@@ -185,11 +199,11 @@ test("everybody's ramps on one view: sorted, opened, printed on one page", async
   await page.emulateMedia({ media: "screen" });
   await page.reload();
   await table.getByRole("link", { name: "Gwydion Prosser" }).click();
-  await expect(page).toHaveURL(/warm-up\/today-gwydion/);
+  await expect(page).toHaveURL(/session\/tomorrow-masters\/gwydion/);
 });
 
 test("a ramp in the coach's own style from the coach's own start, undone and let go of", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-rashid`);
+  await page.goto(`${server.url}/session/today-masters/rashid`);
   const sets = stair(page).getByRole("button", { name: /^Ramp set/ });
   const weights = () => sets.evaluateAll((all) => all.map((e) => e.getAttribute("aria-label")));
   const usual = await weights();
@@ -206,7 +220,7 @@ test("a ramp in the coach's own style from the coach's own start, undone and let
 test("a ramp under way: done sets stay, a lighter day leads on, the drills stay as they were", async ({
   page,
 }) => {
-  await page.goto(`${server.url}/warm-up/today-rashid`);
+  await page.goto(`${server.url}/session/today-masters/rashid`);
   const sets = stair(page).getByRole("button", { name: /^Ramp set/ });
   const labels = () => sets.evaluateAll((all) => all.map((e) => e.getAttribute("aria-label")));
   await steps(page).getByRole("button", { name: "Done: ramp set 2" }).click();
@@ -230,7 +244,7 @@ test("a ramp under way: done sets stay, a lighter day leads on, the drills stay 
 });
 
 test("a single for the day: how it went proposes the next one", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-rashid`);
+  await page.goto(`${server.url}/session/today-masters/rashid`);
   await page.getByRole("textbox", { name: "Reps", exact: true }).fill("1");
   await page.keyboard.press("Enter");
   await stair(page)
@@ -247,7 +261,7 @@ test("a single for the day: how it went proposes the next one", async ({ page })
 test("technique additions of an Olympic lift, and a weight said by the training maximum", async ({
   page,
 }) => {
-  await page.goto(`${server.url}/warm-up/today-kalea`);
+  await page.goto(`${server.url}/session/today-throwers/kalea`);
   await stair(page)
     .getByRole("button", { name: /^Ramp set 1,/ })
     .click();
@@ -264,7 +278,7 @@ test("technique additions of an Olympic lift, and a weight said by the training 
 });
 
 test("what a rack, a stack or a body can weigh is what can be entered", async ({ page }) => {
-  await page.goto(`${server.url}/warm-up/today-margit`);
+  await page.goto(`${server.url}/session/today-masters/margit`);
   await page.getByRole("button", { name: /^2 Dumbbell row/ }).click();
   const weight = page.getByRole("textbox", { name: "Working weight" });
   await weight.fill("23");
@@ -283,7 +297,7 @@ test("what a rack, a stack or a body can weigh is what can be entered", async ({
 });
 
 test("a group shares its bars: fewer racks, another loader, too few racks", async ({ page }) => {
-  await page.goto(`${server.url}/group/masters`);
+  await page.goto(`${server.url}/session/tomorrow-masters`);
   const racks = page.getByRole("region", { name: "Racks" });
   await expect(racks.getByText(/No order on these bars is quicker\.$/)).toBeVisible({ timeout: 30_000 });
   const sheets = racks.getByRole("table");

@@ -6,8 +6,6 @@ import { build, install, root, runScript } from "./prepare.mjs";
  * `--demo` uses a database of its own, filled with the demo hall; otherwise it is the coach's.
  */
 const isDemo = process.argv.includes("--demo");
-const host = process.env.HOST ?? "127.0.0.1";
-const port = process.env.PORT ?? "3000";
 
 install();
 if (!build()) {
@@ -19,10 +17,8 @@ if (isDemo) {
   runScript("scripts/seed-demo.mts");
 }
 
-const next = `${root}/node_modules/next/dist/bin/next`;
-const server = spawn(process.execPath, [next, "start", "--hostname", host, "--port", port], {
+const server = spawn(process.execPath, [`${root}/scripts/serve.mjs`], {
   stdio: ["ignore", "inherit", "inherit"],
 });
-console.log(`Iron Step: http://${host}:${port}`);
 for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
 server.on("exit", (code) => process.exit(code ?? 0));

@@ -1,0 +1,319 @@
+import { networkInterfaces } from "node:os";
+import { expect, type Locator, type Page, test } from "@playwright/test";
+import { isForeignChange, isThisMachine, mayReach } from "../scripts/reach.mjs";
+import { type TestServer, testServer } from "./server";
+
+let server: TestServer;
+
+test.beforeAll(async () => {
+  server = await testServer({ demo: true, host: "0.0.0.0" });
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+const saved = (page: Page) =>
+  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+const ready = (page: Page) =>
+  expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
+const shared = (page: Page) =>
+  page
+    .getByRole("button", { name: /^Move / })
+    .evaluateAll((all) => all.map((b) => b.getAttribute("aria-label")!.replace("Move ", "")));
+const minutes = (page: Page) => page.getByRole("textbox", { name: "Minutes", exact: true });
+
+test("a new session for the group of twelve to printed cards, in at most ten interactions", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    window.print = () => document.documentElement.setAttribute("data-printed", "yes");
+  });
+  await page.goto(server.url);
+  let interactions = 0;
+  const click = async (target: Locator) => {
+    interactions++;
+    await target.click();
+  };
+  await click(page.getByRole("button", { name: "New session" }));
+  await click(page.getByRole("combobox", { name: "Who" }));
+  await click(page.getByRole("option", { name: /^Masters/ }));
+  await click(page.getByRole("combobox", { name: "Lift 1" }));
+  await click(page.getByRole("option", { name: "Front squat", exact: true }));
+  await click(page.getByRole("button", { name: "Plan it" }));
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Masters, 45 and over");
+  await click(page.getByRole("link", { name: "Cards" }));
+  await expect(page.getByRole("article")).toHaveCount(12);
+  await click(page.getByRole("button", { name: "Print" }));
+  await expect(page.locator("html")).toHaveAttribute("data-printed", "yes");
+  expect(interactions).toBeLessThanOrEqual(10);
+  // Each card fits a page of its own.
+  const pdf = (await page.pdf({ format: "A4" })).toString("latin1");
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(12);
+});
+
+test("what all do is changed by keys, stays after a reload, and is undone after it", async ({ page }) => {
+  await page.goto(`${server.url}/session/tomorrow-throwers`);
+  await ready(page);
+  const before = await shared(page);
+  await page.getByRole("button", { name: `Move ${before[0]}` }).focus();
+  await page.keyboard.press("Space");
+  for (const _ of [1, 2]) await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Space");
+  await expect.poll(async () => (await shared(page)).indexOf(before[0]!)).toBe(2);
+  await page.getByRole("button", { name: `Drop ${before[3]}`, exact: true }).click();
+  await expect.poll(() => shared(page)).not.toContain(before[3]);
+  await saved(page);
+  await page.reload();
+  await ready(page);
+  expect((await shared(page)).indexOf(before[0]!)).toBe(2);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect.poll(() => shared(page)).toContain(before[3]);
+  await page.keyboard.press("Control+z");
+  await expect.poll(() => shared(page)).toEqual(before);
+  await saved(page);
+});
+
+test("one athlete in a group: own drills apart, what all do stays, a weight of one's own is marked", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/session/tomorrow-masters/mei`);
+  const steps = page.getByRole("region", { name: "Steps" });
+  await expect(steps.getByText("Together with Masters, 45 and over.")).toBeVisible();
+  await expect(steps.getByText("own", { exact: true }).first()).toBeVisible();
+  const first = (await steps
+    .getByRole("button", { name: /^Drop / })
+    .first()
+    .getAttribute("aria-label"))!;
+  await steps.getByRole("button", { name: first, exact: true }).click();
+  await expect(steps.getByRole("button", { name: first, exact: true })).toHaveCount(0);
+  const weight = page.getByRole("textbox", { name: "Working weight" });
+  await weight.fill("65");
+  await weight.press("Enter");
+  await saved(page);
+  await page.getByRole("link", { name: "Change what all do" }).click();
+  await ready(page);
+  expect(await shared(page)).toContain(first.replace("Drop ", ""));
+  await expect(page.getByRole("link", { name: /Mei-Lin Cho.*65.*own .*drills/ })).toBeVisible();
+});
+
+test("two windows of a session stay in step, and neither loses a change", async ({ context }) => {
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  for (const page of [one, two]) await page.goto(`${server.url}/session/tomorrow-pilots`);
+  await ready(two);
+  await minutes(one).fill("21");
+  await minutes(one).press("Enter");
+  await expect(minutes(two)).toHaveValue("21", { timeout: 15_000 });
+  await two.getByRole("checkbox", { name: /Kenji/ }).uncheck();
+  await expect(one.getByRole("checkbox", { name: /Kenji/ })).not.toBeChecked({ timeout: 15_000 });
+  await saved(one);
+  // One athlete's page follows the session, and the session's page what is changed for one.
+  await two.goto(`${server.url}/session/tomorrow-pilots/adaeze`);
+  await expect(two.getByText("Together with Harbour pilots.")).toBeVisible();
+  await minutes(one).fill("23");
+  await minutes(one).press("Enter");
+  await expect(two.getByRole("region", { name: "Lift and time" })).toContainText("Minutes23", {
+    timeout: 15_000,
+  });
+  const weight = two.getByRole("textbox", { name: "Working weight" });
+  await weight.fill("60");
+  await weight.press("Enter");
+  await expect(
+    one.getByRole("link", { name: /Adaeze.*60.*own .*weights|Adaeze.*60.*own lifts/ }),
+  ).toBeVisible({
+    timeout: 15_000,
+  });
+  await minutes(one).fill("21");
+  await minutes(one).press("Enter");
+  await saved(one);
+  await one.reload();
+  await expect(minutes(one)).toHaveValue("21");
+  await expect(one.getByRole("checkbox", { name: /Kenji/ })).not.toBeChecked();
+});
+
+test("a session is copied to other days, moved, kept as a template, taken out and brought back", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/session/today-pilots`);
+  await ready(page);
+  const menu = async (item: string) => {
+    await page.getByRole("button", { name: "More for this session" }).click();
+    await page.getByRole("menuitem", { name: item }).click();
+  };
+  await menu("Copy to other days");
+  await page.getByRole("button", { name: "Pick these" }).click();
+  await page.getByRole("button", { name: "Copy", exact: true }).click();
+  await expect(page.getByText("Copied to 4 days.")).toBeVisible();
+  await menu("Keep as a template");
+  const name = page.getByRole("textbox", { name: "Name of the template" });
+  await name.fill("Early floor");
+  await name.press("Enter");
+  await expect(page.getByText('Kept as "Early floor".')).toBeVisible();
+  await menu("Take out");
+  await expect(page).toHaveURL(`${server.url}/`);
+  await expect(page.getByRole("link", { name: "Harbour pilots" })).toHaveCount(0);
+  await page.getByRole("button", { name: "Bring it back" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Harbour pilots");
+  await page.goto(server.url);
+  await page.getByRole("button", { name: "New session" }).click();
+  await page.getByRole("combobox", { name: "Start from" }).click();
+  await page.getByRole("option", { name: /^Early floor/ }).click();
+  await page.getByRole("button", { name: "Plan it" }).click();
+  await expect(page.getByRole("combobox", { name: "Warm-up" })).toHaveText("Each alone");
+  const day = page.getByRole("button", { name: /^Day: / });
+  const before = (await day.getAttribute("aria-label"))!;
+  await day.click();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
+  await expect(day).not.toHaveAttribute("aria-label", before);
+  await saved(page);
+  await page.goto(`${server.url}/calendar`);
+  await expect(page.getByRole("link", { name: /Harbour pilots/ }).first()).toBeVisible();
+  await page.getByRole("radio", { name: "Day" }).click();
+  await expect(page).toHaveURL(/view=day/);
+});
+
+test("the same sets for all, by each one's own maximum; who is added, and who is away", async ({ page }) => {
+  await page.goto(`${server.url}/session/tomorrow-pilots`);
+  await ready(page);
+  await page.getByRole("button", { name: "Same for all" }).click();
+  const load = page.getByRole("textbox", { name: "Load", exact: true });
+  await load.fill("heavy");
+  await load.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "Give a weight such as 80" })).toBeVisible();
+  await load.fill("70 %");
+  await load.press("Enter");
+  // 75 kg for five with two in reserve is a maximum of 92.5; 70 % of it, rounded down, is 62.5.
+  await expect(page.getByRole("link", { name: /Eirik Fjelstad Back squat 62.5/ })).toBeVisible();
+  await page.getByRole("button", { name: "Add people" }).click();
+  await page.getByPlaceholder("Type a name or a group").fill("gwyd");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByRole("link", { name: /Gwydion Prosser/ })).toBeVisible({ timeout: 15_000 });
+  await page.getByRole("checkbox", { name: /Ilse/ }).uncheck();
+  await saved(page);
+  await page.getByRole("link", { name: "Cards" }).click();
+  await expect(page.getByRole("article").filter({ hasText: "Gwydion Prosser" })).toHaveCount(1);
+  await expect(page.getByRole("article").filter({ hasText: "Ilse Maartens" })).toHaveCount(0);
+});
+
+test("a card on a phone: found at its address, gone when that is revoked", async ({ page, browser }) => {
+  await page.goto(`${server.url}/session/tomorrow-masters/phones`);
+  await page.getByRole("button", { name: "Make an address for Rashid al-Amin" }).click();
+  const link = page.getByRole("link", { name: /\/card\// });
+  await expect(link).toHaveCount(1);
+  const path = (await link.getAttribute("href"))!;
+  expect(path.length).toBeGreaterThan(25);
+  const phone = await browser.newPage({ viewport: { width: 360, height: 720 } });
+  await phone.goto(server.url + path);
+  await expect(phone.getByRole("heading", { name: "Rashid al-Amin" })).toBeVisible();
+  const overflow = await phone.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+  await page.getByRole("button", { name: "Revoke the address of Rashid al-Amin's card" }).click();
+  await expect(link).toHaveCount(0);
+  expect((await phone.goto(server.url + path))?.status()).toBe(404);
+});
+
+test("another machine reaches cards and nothing else", async ({ request }) => {
+  const [other, here] = ["192.168.1.30", "192.168.1.20"];
+  for (const own of ["127.0.0.1", "::1", "::ffff:127.0.0.1"])
+    expect(isThisMachine(own, "127.0.0.1")).toBe(true);
+  expect([
+    isThisMachine(here, here),
+    isThisMachine(other, here),
+    isThisMachine(undefined, undefined),
+  ]).toEqual([true, false, false]);
+  for (const path of [
+    ...["/", "/athletes", "/api/health", "/card/x/../../athletes", "/card/%2e%2e", "/cards", "//"],
+    ...["/session/today-pilots/ilse/card", "/export/bundle.json", "/_next/data/x.json"],
+  ])
+    expect([path, mayReach(other, here, path)]).toEqual([path, false]);
+  expect(mayReach(other, here, "/card/abc?x=1")).toBe(true);
+  expect(mayReach(other, here, "/_next/static/chunks/a.js")).toBe(true);
+  expect(mayReach(other, here, "/card/abc", "POST")).toBe(false);
+  // Asked at its address in the network, where there is one, the server still knows its own machine.
+  const address = Object.values(networkInterfaces())
+    .flat()
+    .find((i) => i && !i.internal && i.family === "IPv4")?.address;
+  const at = address ? server.url.replace("127.0.0.1", address) : server.url;
+  expect((await request.get(`${at}/api/health`)).status()).toBe(200);
+});
+
+test("another site's page cannot change anything", async ({ request }) => {
+  const host = "127.0.0.1:3000";
+  expect(isForeignChange("POST", "/", { host, origin: `http://${host}` })).toBe(false);
+  expect(isForeignChange("POST", "/", { host, origin: "https://elsewhere.example" })).toBe(true);
+  expect(isForeignChange("POST", "/", { host, origin: "null" })).toBe(true);
+  expect(isForeignChange("POST", "/api/plan", { host, origin: "https://elsewhere.example" })).toBe(false);
+  expect(isForeignChange("GET", "/", { host, "sec-fetch-site": "cross-site" })).toBe(false);
+  const passedOn = { host: "localhost:3000", origin: `http://${host}`, "x-action-forwarded": "1" };
+  expect(isForeignChange("POST", "/", passedOn)).toBe(false);
+  const taken = await request.post(`${server.url}/import/bundle?do=take`, {
+    headers: { origin: "https://elsewhere.example", "content-type": "text/plain" },
+    data: "{}",
+  });
+  expect(taken.status()).toBe(403);
+});
+
+test("files: PDF of cards and sheets, everything out as a bundle and in again, a calendar feed", async ({
+  page,
+}) => {
+  for (const file of ["cards.pdf", "sheets.pdf", "gwydion/card.pdf"]) {
+    const answer = await page.request.get(`${server.url}/session/tomorrow-masters/${file}`);
+    expect(answer.headers()["content-type"]).toBe("application/pdf");
+    expect((await answer.body()).subarray(0, 5).toString()).toBe("%PDF-");
+  }
+  await page.goto(`${server.url}/files`);
+  const bundle = await (await page.request.get(`${server.url}/export/bundle.json`)).json();
+  bundle.athletes.find((a: { id: string }) => a.id === "joao").note = "From the bundle";
+  const file = (text: string) => ({
+    name: "bundle.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(text),
+  });
+  const input = page.getByLabel("A bundle");
+  await input.setInputFiles(file("{ not json"));
+  await expect(page.getByRole("alert").filter({ hasText: "not JSON" })).toBeVisible();
+  await input.setInputFiles(file(JSON.stringify(bundle)));
+  await expect(page.getByRole("row", { name: /Athletes 0 29 João Peixoto/ })).toBeVisible();
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(page.getByText("Taken back")).toBeVisible();
+  const feed = await page.request.get(`${server.url}/export/sessions.ics`);
+  expect(feed.headers()["content-type"]).toContain("text/calendar");
+});
+
+test("the palette goes anywhere by typing", async ({ page }) => {
+  await page.goto(server.url);
+  await expect(async () => {
+    await page.keyboard.press("Control+k");
+    await expect(page.getByRole("dialog")).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  await page.keyboard.type("winifred");
+  await expect(page.getByRole("option", { selected: true })).toContainText("Winifred Adjei");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Winifred Adjei");
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("dark");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+});
+
+test("another room with a common kit; a bar of one's own and another bar of the gym", async ({ page }) => {
+  await page.goto(`${server.url}/gym`);
+  await page.getByRole("button", { name: "Another gym or room" }).click();
+  await page.getByLabel("Its name").fill("Net loft");
+  await page.getByRole("combobox", { name: "Starts as" }).click();
+  await page.getByRole("option", { name: /^A small room/ }).click();
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Net loft");
+  await page.goto(`${server.url}/session/tomorrow-throwers`);
+  await page.getByRole("combobox", { name: "Where" }).click();
+  await page.getByRole("option", { name: "Net loft" }).click();
+  await saved(page);
+  await expect(page.getByRole("link", { name: /Linnéa Östholm/ })).toBeVisible();
+  await page.goto(`${server.url}/session/today-pilots/ilse`);
+  await page.getByRole("combobox", { name: "Bar", exact: true }).click();
+  await page.getByRole("option", { name: /^Light bar/ }).click();
+  await expect(page.getByRole("button", { name: /^Ramp set 1, 15 kg/ })).toBeVisible();
+});

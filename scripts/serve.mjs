@@ -1,0 +1,38 @@
+import { createServer } from "node:http";
+import { networkInterfaces } from "node:os";
+import next from "next";
+import { isForeignChange, isThisMachine, mayReach } from "./reach.mjs";
+
+process.env.NODE_ENV ??= "production";
+
+/** Serves the production build on HOST and PORT; other machines reach the addresses of cards only. */
+const hostname = process.env.HOST ?? "127.0.0.1";
+const port = Number(process.env.PORT ?? 3000);
+
+const app = next({ dev: false, hostname, port });
+await app.prepare();
+const handle = app.getRequestHandler();
+
+const server = createServer((request, response) => {
+  const refuse = (why) => {
+    response.writeHead(403, { "content-type": "text/plain; charset=utf-8" });
+    response.end(`${why}\n`);
+  };
+  const { method, url, headers } = request;
+  const { remoteAddress, localAddress } = request.socket;
+  if (!mayReach(remoteAddress, localAddress, url, method))
+    refuse("This address is for the coach's own machine.");
+  else if (isForeignChange(method, url, headers)) refuse("Another site's page cannot change anything here.");
+  else void handle(request, response);
+});
+
+server.listen(port, hostname, () => {
+  console.log(`Iron Step: http://${hostname}:${port}`);
+  if (isThisMachine(hostname, null)) return;
+  const others = Object.values(networkInterfaces())
+    .flat()
+    .filter((i) => i && !i.internal && i.family === "IPv4");
+  console.log("Other machines reach the addresses of cards and nothing else:");
+  for (const { address } of others) console.log(`  http://${address}:${port}/card/…`);
+});
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => process.exit(0));
