@@ -283,16 +283,31 @@ test("files: PDF of cards and sheets, everything out as a bundle and in again, a
   expect(feed.headers()["content-type"]).toContain("text/calendar");
 });
 
-test("the palette goes anywhere by typing", async ({ page }) => {
+test("the palette goes anywhere by typing, even when that is faster than its list", async ({ page }) => {
+  let listed = () => {};
+  const isListed = new Promise<void>((done) => {
+    listed = done;
+  });
+  await page.route("**/*", async (route) => {
+    if ("next-action" in route.request().headers()) await isListed;
+    await route.continue();
+  });
   await page.goto(server.url);
   await expect(async () => {
     await page.keyboard.press("Control+k");
     await expect(page.getByRole("dialog")).toBeVisible({ timeout: 1000 });
   }).toPass();
-  await page.keyboard.type("winifred");
+  await page.keyboard.type("win");
+  await page.keyboard.press("ArrowDown");
+  listed();
+  await page.keyboard.type("ifred");
   await expect(page.getByRole("option", { selected: true })).toContainText("Winifred Adjei");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Winifred Adjei");
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("xyzzy");
+  await expect(page.getByText("Nothing is called that.")).toBeVisible();
+  await page.keyboard.press("Escape");
   await page.keyboard.press("Control+k");
   await page.keyboard.type("dark");
   await page.keyboard.press("Enter");
