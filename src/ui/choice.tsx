@@ -36,6 +36,31 @@ export function LabelledChoice(props: ChoiceProps) {
   );
 }
 
+/** Stands for nothing in a list, where no value may be empty. */
+const NONE = "none";
+
+/** A pick from a list that may be left open, in the words of `none`. */
+export function OptionalChoice({
+  none,
+  value,
+  groups,
+  onChange,
+  label,
+}: Omit<ChoiceProps, "value" | "onChange"> & {
+  none: string;
+  value: string | null;
+  onChange: (value: string | null) => void;
+}) {
+  return (
+    <LabelledChoice
+      label={label}
+      value={value ?? NONE}
+      groups={[{ options: [{ value: NONE, label: none }] }, ...groups]}
+      onChange={(to) => onChange(to === NONE ? null : to)}
+    />
+  );
+}
+
 /** A pick from a list, by mouse, typing or arrows. */
 export function Choice({ label, value, groups, onChange, placeholder, triggerClassName = "" }: ChoiceProps) {
   return (
@@ -55,7 +80,7 @@ export function Choice({ label, value, groups, onChange, placeholder, triggerCla
         >
           <Select.Viewport className="p-1">
             {groups.map((group) => (
-              <Select.Group key={group.label ?? "all"}>
+              <Select.Group key={group.label ?? group.options[0]?.value}>
                 {group.label && (
                   <Select.Label className="condensed px-2 pt-2 pb-1 text-ink-faint">
                     {group.label}

@@ -3,4 +3,12 @@ export { formatClock, formatSeconds } from "./format-duration";
 export { formatWeight, formatWeightWithUnit } from "./format-weight";
 export { GREATEST_WEIGHT, parseWeight } from "./parse-weight";
 export { formatWeights, parseWeights } from "./parse-weights";
-export { kilograms, UNIT_SYSTEMS, type UnitSystem, type Weight, weight, weightValue } from "./weight";
+export {
+  kilograms,
+  UNIT_SYSTEMS,
+  type UnitSystem,
+  type Weight,
+  weight,
+  weightStep,
+  weightValue,
+} from "./weight";

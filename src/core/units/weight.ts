@@ -26,3 +26,8 @@ export function weightValue(w: Weight): number {
 export function kilograms(amounts: { kg: number; lb: number }, system: UnitSystem): Weight {
   return weight(amounts[system]);
 }
+
+/** One step of a loaded weight as gyms count it: 2.5 kg or 5 lb. */
+export function weightStep(system: UnitSystem): Weight {
+  return weight(system === "kg" ? 2.5 : 5);
+}

@@ -1,7 +1,7 @@
 "use client";
 
 import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
-import { FileUp, Plus, Search } from "lucide-react";
+import { FileUp, Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
@@ -11,13 +11,13 @@ import { AREAS, type AreaId } from "@/core/catalog";
 import { formatWeight, type Weight } from "@/core/units";
 import type { AthletePage } from "@/server/athletes";
 import { Button } from "@/ui/button";
-import { LabelledChoice } from "@/ui/choice";
+import { LabelledChoice, OptionalChoice } from "@/ui/choice";
+import { SearchField } from "@/ui/search-field";
 import { SiteHeader } from "@/ui/site-header";
 import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
 import { ImportDialog } from "./import-dialog";
 
-const ANY = "any";
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
 
 /** All athletes: found, filtered, ordered, opened, and several changed at once. */
@@ -90,39 +90,26 @@ export function AthleteList({ page }: { page: AthletePage }) {
         <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
           <search>
             <form
-              className="relative"
               onSubmit={(e) => {
                 e.preventDefault();
                 go({ q: String(new FormData(e.currentTarget).get("q") ?? "").trim() });
               }}
             >
-              <Search
-                aria-hidden
-                className="pointer-events-none absolute top-1/2 left-2 size-4 -translate-y-1/2 text-ink-faint"
-              />
-              <input
-                name="q"
-                type="search"
-                aria-label="Find by name"
-                placeholder="Find by name"
-                defaultValue={query.q}
+              <SearchField
                 key={query.q}
-                className="min-h-9 w-64 rounded-sm border border-line-strong bg-field pr-2 pl-8 text-sm focus:border-ink"
+                name="q"
+                label="Find by name"
+                className="w-64"
+                defaultValue={query.q}
               />
             </form>
           </search>
-          <LabelledChoice
+          <OptionalChoice
             label="Group"
-            value={query.group ?? ANY}
-            groups={[
-              {
-                options: [
-                  { value: ANY, label: "All groups" },
-                  ...groups.map((g) => ({ value: g.id, label: g.name })),
-                ],
-              },
-            ]}
-            onChange={(id) => go({ group: id === ANY ? null : id })}
+            none="All groups"
+            value={query.group}
+            groups={[{ options: groups.map((g) => ({ value: g.id, label: g.name })) }]}
+            onChange={(group) => go({ group })}
           />
           <LabelledChoice
             label="Show"

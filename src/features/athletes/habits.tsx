@@ -3,21 +3,15 @@
 import { X } from "lucide-react";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyleId } from "@/core/ramp";
-import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import { BarFields, LIGHT_BAR } from "@/ui/bar-fields";
 import { Button, IconButton } from "@/ui/button";
-import { LabelledChoice } from "@/ui/choice";
+import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { approachGroups } from "@/ui/lift-groups";
-import { Stepper } from "@/ui/stepper";
-import { parseName, TextField } from "@/ui/text-field";
 import type { AthletePart } from "./athlete-part";
-
-/** As the session has it, in the lists of approaches and styles. */
-const AS_SESSION = "session";
 
 /** What is always so for this athlete: approach, style of ramp, a bar of one's own, what cannot be used. */
 export function Habits({ athlete, set }: AthletePart) {
   const { ownBar, cannotUse, unit } = athlete;
-  const step = weight(unit === "kg" ? 2.5 : 5);
   const free = EQUIPMENT_IDS.filter((e) => !cannotUse.includes(e));
   return (
     <section aria-label="Always so">
@@ -26,59 +20,32 @@ export function Habits({ athlete, set }: AthletePart) {
         Unless a session says otherwise. Who warms up together with others follows the group's approach.
       </p>
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-        <LabelledChoice
+        <OptionalChoice
           label="Approach"
-          value={athlete.approach ?? AS_SESSION}
-          groups={[{ options: [{ value: AS_SESSION, label: "As the session" }] }, ...approachGroups()]}
-          onChange={(to) => set({ approach: to === AS_SESSION ? null : to })}
+          none="As the session"
+          value={athlete.approach}
+          groups={approachGroups()}
+          onChange={(approach) => set({ approach })}
         />
-        <LabelledChoice
+        <OptionalChoice
           label="Ramp style"
-          value={athlete.rampStyle ?? AS_SESSION}
-          groups={[
-            {
-              options: [
-                { value: AS_SESSION, label: "As the approach" },
-                ...RAMP_STYLE_IDS.map((id) => ({ value: id, label: RAMP_STYLES[id].name })),
-              ],
-            },
-          ]}
-          onChange={(to) => set({ rampStyle: to === AS_SESSION ? null : (to as RampStyleId) })}
+          none="As the approach"
+          value={athlete.rampStyle}
+          groups={[{ options: RAMP_STYLE_IDS.map((id) => ({ value: id, label: RAMP_STYLES[id].name })) }]}
+          onChange={(rampStyle) => set({ rampStyle: rampStyle as RampStyleId | null })}
         />
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-2">
         {ownBar ? (
-          <>
-            <TextField
-              className="w-48"
-              label="A bar of one's own"
-              value={ownBar.name}
-              format={String}
-              parse={parseName}
-              onChange={(name) => set({ ownBar: { ...ownBar, name } })}
-            />
-            <span className="pb-1">
-              <Stepper
-                label="Its weight"
-                value={ownBar.weight}
-                format={formatWeight}
-                parse={parseWeight}
-                next={(w, direction) =>
-                  w + direction * step > 0 ? ((w + direction * step) as Weight) : null
-                }
-                onChange={(w) => set({ ownBar: { ...ownBar, weight: w } })}
-                suffix={unit}
-                width="5ch"
-              />
-            </span>
-            <IconButton label="Take out the own bar" onClick={() => set({ ownBar: null })}>
-              <X aria-hidden className="size-4" />
-            </IconButton>
-          </>
+          <BarFields
+            label="A bar of one's own"
+            bar={ownBar}
+            unit={unit}
+            onChange={(bar) => set({ ownBar: bar })}
+            onTakeOut={() => set({ ownBar: null })}
+          />
         ) : (
-          <Button
-            onClick={() => set({ ownBar: { name: "Own bar", weight: weight(unit === "kg" ? 15 : 35) } })}
-          >
+          <Button onClick={() => set({ ownBar: { name: "Own bar", weight: LIGHT_BAR[unit] } })}>
             Brings a bar of one's own
           </Button>
         )}

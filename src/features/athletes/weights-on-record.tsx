@@ -7,13 +7,14 @@ import { catalog } from "@/catalog";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { ok } from "@/core/result";
 import { estimateOneRepMax, isPoorEstimate } from "@/core/strength";
-import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import { formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { TextField } from "@/ui/text-field";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WeightStepper } from "@/ui/weight-stepper";
+import { WholeStepper } from "@/ui/whole-stepper";
 import type { AthletePart } from "./athlete-part";
 
 type Row = AthleteDraft["weights"][number];
@@ -185,7 +186,7 @@ function Maximum({
   unit: AthleteDraft["unit"];
   onChange: (to: Weight) => void;
 }) {
-  const step = weight(unit === "kg" ? 2.5 : 5);
+  const step = weightStep(unit);
   const isOverdue = max && working && working.day > max.day;
   const toFailure = working ? working.reps + working.rir : 0;
   const estimate = working && estimateOneRepMax(working.weight, toFailure);
@@ -228,28 +229,23 @@ function WeightRow({
   onChange: (to: Partial<AthleteDraft["weights"][number]>) => void;
 }) {
   const name = liftName(row.lift);
-  const step = weight(unit === "kg" ? 2.5 : 5);
   const whole = (label: string, key: "sets" | "reps" | "rir", least: number, most: number) => (
-    <Stepper
+    <WholeStepper
       label={label}
       value={row[key]}
-      format={String}
-      parse={parseWhole(least, most)}
-      next={stepWhole(least, most)}
+      least={least}
+      most={most}
       onChange={(n) => onChange({ [key]: n })}
     />
   );
   return (
     <fieldset className="mt-1 flex flex-wrap gap-x-5 gap-y-2">
       <legend className="sr-only">{name}, as of today</legend>
-      <Stepper
+      <WeightStepper
         label="Weight"
         value={row.weight}
-        format={formatWeight}
-        parse={parseWeight}
-        next={(w, direction) => (w + direction * step > 0 ? ((w + direction * step) as Weight) : null)}
-        onChange={(w) => onChange({ weight: w })}
-        suffix={unit}
+        unit={unit}
+        onChange={(to) => onChange({ weight: to })}
         width="6ch"
       />
       {whole("Sets", "sets", 1, 20)}

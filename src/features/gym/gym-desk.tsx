@@ -1,19 +1,29 @@
 "use client";
 
-import { Plus, X } from "lucide-react";
+import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useCallback, useEffect, useState } from "react";
 import { saveGymAction, storedGymAction, weightsNotHereAction } from "@/app/actions";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { fail, ok } from "@/core/result";
-import { formatWeight, formatWeights, parseWeight, parseWeights, type Weight, weight } from "@/core/units";
+import {
+  formatWeight,
+  formatWeights,
+  parseWeight,
+  parseWeights,
+  type Weight,
+  weight,
+  weightStep,
+} from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
-import { Button, IconButton } from "@/ui/button";
+import { BarFields, LIGHT_BAR } from "@/ui/bar-fields";
+import { Button } from "@/ui/button";
 import { SavedHeader } from "@/ui/saved-header";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { useSavedDraft } from "@/ui/use-saved-draft";
+import { WeightStepper } from "@/ui/weight-stepper";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { GymSwitch } from "./gym-switch";
 import { PlateRack } from "./plate-rack";
@@ -111,7 +121,6 @@ function parseWeightOrNone(text: string) {
 
 function Bar({ gym, set }: GymPart) {
   const { bar, unit } = gym;
-  const step = weight(unit === "kg" ? 2.5 : 5);
   return (
     <section>
       <h2 className="section-title mb-2">Gym and bar</h2>
@@ -132,15 +141,11 @@ function Bar({ gym, set }: GymPart) {
         />
       </div>
       <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
-        <Stepper
+        <WeightStepper
           label="Bar"
           value={bar.weight}
-          format={formatWeight}
-          parse={parseWeight}
-          next={(w, direction) => (w + direction * step > 0 ? ((w + direction * step) as Weight) : null)}
-          onChange={(w) => set({ bar: { ...bar, weight: w } })}
-          suffix={unit}
-          width="5ch"
+          unit={unit}
+          onChange={(to) => set({ bar: { ...bar, weight: to } })}
         />
         <Stepper
           label="Each collar"
@@ -161,9 +166,6 @@ function Bar({ gym, set }: GymPart) {
 /** Bars that can be taken instead of the usual one, for one athlete's lift. */
 function OtherBars({ gym, set }: GymPart) {
   const { otherBars, unit } = gym;
-  const step = weight(unit === "kg" ? 2.5 : 5);
-  const put = (at: number, to: Partial<GymKit["otherBars"][number]>) =>
-    set({ otherBars: otherBars.map((b, i) => (i === at ? { ...b, ...to } : b)) });
   const free = (n: number): string =>
     otherBars.some((b) => b.name === `Bar ${n}`) ? free(n + 1) : `Bar ${n}`;
   return (
@@ -173,39 +175,14 @@ function OtherBars({ gym, set }: GymPart) {
         {otherBars.map((bar, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a bar is its place; its name is being typed
           <li key={i} className="flex items-end gap-4 border-t border-line py-2">
-            <TextField
-              className="w-48"
+            <BarFields
               label={`Name of other bar ${i + 1}`}
-              value={bar.name}
-              format={String}
-              parse={(text) => {
-                const name = parseName(text);
-                const isTaken = name.ok && otherBars.some((b, at) => at !== i && b.name === name.value);
-                return isTaken ? fail("Give each bar a name of its own.") : name;
-              }}
-              onChange={(name) => put(i, { name })}
+              bar={bar}
+              unit={unit}
+              taken={otherBars.filter((_, at) => at !== i).map((b) => b.name)}
+              onChange={(to) => set({ otherBars: otherBars.with(i, to) })}
+              onTakeOut={() => set({ otherBars: otherBars.toSpliced(i, 1) })}
             />
-            <span className="pb-1">
-              <Stepper
-                label="Weight"
-                value={bar.weight}
-                format={formatWeight}
-                parse={parseWeight}
-                next={(w, direction) =>
-                  w + direction * step > 0 ? ((w + direction * step) as Weight) : null
-                }
-                onChange={(w) => put(i, { weight: w })}
-                suffix={unit}
-                width="5ch"
-              />
-            </span>
-            <IconButton
-              className="mb-1"
-              label={`Take out ${bar.name}`}
-              onClick={() => set({ otherBars: otherBars.toSpliced(i, 1) })}
-            >
-              <X aria-hidden className="size-4" />
-            </IconButton>
           </li>
         ))}
       </ul>
@@ -214,10 +191,7 @@ function OtherBars({ gym, set }: GymPart) {
         className="-ml-3"
         onClick={() =>
           set({
-            otherBars: [
-              ...otherBars,
-              { name: free(otherBars.length + 2), weight: weight(unit === "kg" ? 15 : 35) },
-            ],
+            otherBars: [...otherBars, { name: free(otherBars.length + 2), weight: LIGHT_BAR[unit] }],
           })
         }
       >
@@ -258,7 +232,7 @@ function Loads({ gym, set }: GymPart) {
           return next.top >= next.start ? parsed : fail("The top must be at least the start.");
         }}
         next={(w, direction) => {
-          const to = (w + direction * weight(unit === "kg" ? 2.5 : 5)) as Weight;
+          const to = (w + direction * weightStep(unit)) as Weight;
           const next = { ...stack, [key]: to };
           return to > 0 && next.top >= next.start ? to : null;
         }}

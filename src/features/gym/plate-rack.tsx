@@ -7,9 +7,8 @@ import { formatWeight, formatWeightWithUnit, parseWeight } from "@/core/units";
 import { type GymKit, type GymPlate, usualPlate } from "@/core/warm-up";
 import { Button, IconButton } from "@/ui/button";
 import { PlateStrip } from "@/ui/plate-strip";
-import { Stepper } from "@/ui/stepper";
 import { TextField } from "@/ui/text-field";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST_PAIRS = 200;
 
@@ -53,13 +52,12 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                   {name}
                 </th>
                 <td>
-                  <Stepper
+                  <WholeStepper
                     label={`Pairs of ${name}`}
                     hideLabel
                     value={p.pairs}
-                    format={String}
-                    parse={parseWhole(1, MOST_PAIRS)}
-                    next={stepWhole(1, MOST_PAIRS)}
+                    least={1}
+                    most={MOST_PAIRS}
                     onChange={(pairs) => change(i, { pairs })}
                   />
                 </td>

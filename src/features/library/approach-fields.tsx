@@ -4,9 +4,8 @@ import { type Approach, PHASE_NAMES, PHASES, type Phase, type PhaseRule, PLANES 
 import { RAMP_STYLE_IDS, RAMP_STYLES } from "@/core/ramp";
 import { fail, ok, type Result } from "@/core/result";
 import { LabelledChoice } from "@/ui/choice";
-import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { Ticks } from "./ticks";
 
 const LATER: Record<Approach["laterRamps"], string> = {
@@ -56,12 +55,12 @@ export function ApproachFields({
     [least, most, step]: readonly [number, number, number],
     onChange: (to: number) => void,
   ) => (
-    <Stepper
+    <WholeStepper
       label={label}
       value={value}
-      format={String}
-      parse={parseWhole(least, most)}
-      next={stepWhole(least, most, step)}
+      least={least}
+      most={most}
+      step={step}
       onChange={onChange}
       width="4ch"
     />

@@ -4,10 +4,9 @@ import { AREA_IDS, AREAS, type Drill, EQUIPMENT, EQUIPMENT_IDS, PHASE_NAMES, PHA
 import type { DoseKind, DoseRange } from "@/core/dose";
 import { fail, ok, type Result } from "@/core/result";
 import { LabelledChoice } from "@/ui/choice";
-import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { DemandSliders } from "./demand-sliders";
 import { Ticks } from "./ticks";
 
@@ -114,29 +113,28 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           onChange={(amount) => setDose({ amount })}
         />
         {dose.kind !== "hold" && dose.kind !== "time" && (
-          <Stepper
+          <WholeStepper
             label="Seconds each"
             value={dose.secondsPerUnit}
-            format={String}
-            parse={parseWhole(1, 60)}
-            next={stepWhole(1, 60)}
+            least={1}
+            most={60}
             onChange={(secondsPerUnit) => setDose({ secondsPerUnit })}
           />
         )}
-        <Stepper
+        <WholeStepper
           label="Rest, seconds"
           value={dose.restSeconds}
-          format={String}
-          parse={parseWhole(0, 300)}
-          next={stepWhole(0, 300, 5)}
+          least={0}
+          most={300}
+          step={5}
           onChange={(restSeconds) => setDose({ restSeconds })}
         />
-        <Stepper
+        <WholeStepper
           label="Setting up, seconds"
           value={drill.setUpSeconds}
-          format={String}
-          parse={parseWhole(0, 300)}
-          next={stepWhole(0, 300, 5)}
+          least={0}
+          most={300}
+          step={5}
           onChange={(setUpSeconds) => set({ setUpSeconds })}
         />
       </div>

@@ -2,14 +2,13 @@
 
 import { AREA_IDS, AREAS, IMPLEMENTS, type Lift } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
-import { LabelledChoice } from "@/ui/choice";
+import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { DemandSliders } from "./demand-sliders";
 import { IMPLEMENT_NAMES } from "./implement-names";
 import { Ticks } from "./ticks";
 
-const NO_PATTERN = "none";
 const PATTERNS = DEMAND_IDS.filter((d) => DEMANDS[d].kind === "pattern");
 
 /** What an own lift is, to be changed. */
@@ -39,18 +38,12 @@ export function LiftFields({ lift, set }: { lift: Lift; set: (to: Partial<Lift>)
           ]}
           onChange={(i) => set({ implement: i as Lift["implement"] })}
         />
-        <LabelledChoice
+        <OptionalChoice
           label="Movement"
-          value={lift.pattern ?? NO_PATTERN}
-          groups={[
-            {
-              options: [
-                { value: NO_PATTERN, label: "A single joint" },
-                ...PATTERNS.map((d) => ({ value: d, label: DEMANDS[d].name })),
-              ],
-            },
-          ]}
-          onChange={(p) => set({ pattern: p === NO_PATTERN ? null : (p as DemandId) })}
+          none="A single joint"
+          value={lift.pattern}
+          groups={[{ options: PATTERNS.map((d) => ({ value: d, label: DEMANDS[d].name })) }]}
+          onChange={(pattern) => set({ pattern: pattern as DemandId | null })}
         />
       </div>
       <DemandSliders title="Asks for" weights={lift.asks} onChange={(asks) => set({ asks })} />

@@ -5,14 +5,14 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
 import type { NewSessionChoices, Precedent } from "@/server/start-session";
+import { AddLift } from "@/ui/add-lift";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
 import { approachGroups, liftGroups } from "@/ui/lift-groups";
 import { Sheet, SheetClose } from "@/ui/sheet";
-import { Stepper } from "@/ui/stepper";
 import { TimeField } from "@/ui/time-field";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 
 /** What a new session is like where nothing was before. */
 const USUAL: Precedent = {
@@ -207,12 +207,11 @@ function Fields({
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <DayField label="Day" value={form.day} onChange={(day) => set({ day })} />
         <TimeField label="First working set" value={form.time} onChange={(time) => set({ time })} />
-        <Stepper
+        <WholeStepper
           label="Minutes"
           value={form.minutes}
-          format={String}
-          parse={parseWhole(2, 60)}
-          next={stepWhole(2, 60)}
+          least={2}
+          most={60}
           onChange={(minutes) => set({ minutes })}
         />
         <LabelledChoice
@@ -256,17 +255,11 @@ function Fields({
           ))}
         </ol>
         {form.lifts.length < 6 && (
-          <span className="flex min-h-9 items-center gap-2">
-            <Plus aria-hidden className="size-4 text-ink-soft" />
-            <Choice
-              label="Another lift"
-              value=""
-              placeholder="Another lift"
-              groups={liftGroups()}
-              onChange={(id) => set({ lifts: [...form.lifts, id] })}
-              triggerClassName="font-semibold"
-            />
-          </span>
+          <AddLift
+            label="Another lift"
+            className="min-h-9"
+            onAdd={(lift) => set({ lifts: [...form.lifts, lift] })}
+          />
         )}
       </div>
     </div>

@@ -10,8 +10,7 @@ import { repeatDays, type Session } from "@/core/session";
 import { Button } from "@/ui/button";
 import { CALENDAR_LOOK } from "@/ui/day-field";
 import { Sheet, SheetClose } from "@/ui/sheet";
-import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST_WEEKS = 26;
 const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
@@ -78,12 +77,11 @@ export function CopyDialog({
         classNames={CALENDAR_LOOK}
       />
       <div className="mt-3 flex items-end gap-3 border-t border-line pt-3">
-        <Stepper
+        <WholeStepper
           label={`Every ${format(parseISO(session.day), "EEEE")}, weeks`}
           value={weeks}
-          format={String}
-          parse={parseWhole(1, MOST_WEEKS)}
-          next={stepWhole(1, MOST_WEEKS)}
+          least={1}
+          most={MOST_WEEKS}
           onChange={setWeeks}
         />
         <Button onClick={() => setDays([...new Set([...days, ...repeatDays(session.day, weeks)])])}>

@@ -21,8 +21,7 @@ import {
 import { formatClock, formatWeight, formatWeightWithUnit } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
-import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { useRackOrders } from "./use-rack-orders";
 
 /** How many share a bar where the coach has not said how many racks there are. */
@@ -57,20 +56,12 @@ export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
     <section aria-label="Racks" className="mt-10 print:mt-0 print:break-before-page">
       <h2 className="section-title">Racks</h2>
       <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2 print:[&>:not(p)]:hidden">
-        <Stepper
-          label="Racks"
-          value={racks}
-          format={String}
-          parse={parseWhole(1, 60)}
-          next={stepWhole(1, 60)}
-          onChange={setWanted}
-        />
-        <Stepper
+        <WholeStepper label="Racks" value={racks} least={1} most={60} onChange={setWanted} />
+        <WholeStepper
           label="Loading a bar"
           value={loaders}
-          format={String}
-          parse={parseWhole(1, 2)}
-          next={stepWhole(1, 2)}
+          least={1}
+          most={2}
           onChange={(n) => setLoaders(n as 1 | 2)}
         />
         <LabelledChoice

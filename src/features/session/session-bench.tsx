@@ -12,11 +12,10 @@ import { LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
 import { approachGroups } from "@/ui/lift-groups";
 import { useOfferActions } from "@/ui/palette-actions";
-import { Stepper } from "@/ui/stepper";
 import { TimeField } from "@/ui/time-field";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { ViewSwitch } from "@/ui/view-switch";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { AddPeople } from "./add-people";
 import { GroupBars } from "./group-bars";
 import { GroupSheet } from "./group-sheet";
@@ -142,12 +141,11 @@ export function SessionBench({
             value={session.time}
             onChange={(time) => edit({ kind: "frame", change: { time } })}
           />
-          <Stepper
+          <WholeStepper
             label="Minutes"
             value={session.minutes}
-            format={String}
-            parse={parseWhole(2, 60)}
-            next={stepWhole(2, 60)}
+            least={2}
+            most={60}
             onChange={(minutes) => edit({ kind: "frame", change: { minutes } })}
           />
           {session.time && (

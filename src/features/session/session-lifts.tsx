@@ -1,6 +1,6 @@
 "use client";
 
-import { ChevronLeft, ChevronRight, Link2, Link2Off, Plus, X } from "lucide-react";
+import { ChevronLeft, ChevronRight, Link2, Link2Off, X } from "lucide-react";
 import { catalog } from "@/catalog";
 import {
   formatLoad,
@@ -12,11 +12,12 @@ import {
 } from "@/core/session";
 import type { UnitSystem } from "@/core/units";
 import { MOST_LIFTS } from "@/core/warm-up";
+import { AddLift } from "@/ui/add-lift";
 import { Button, IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { liftGroups } from "@/ui/lift-groups";
 import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 
 /** What the same sets for all start from. */
 const FIRST_SCHEME = { sets: 3, reps: 5, load: { kind: "reserve", rir: 2 } } as const;
@@ -45,19 +46,10 @@ export function SessionLifts({
         />
       ))}
       {session.lifts.length < MOST_LIFTS && (
-        <span className="flex items-center gap-1 pt-0.5">
-          <Plus aria-hidden className="size-4 text-ink-soft" />
-          <Choice
-            label="Add a lift"
-            value=""
-            placeholder="Add a lift"
-            groups={liftGroups()}
-            onChange={(id) =>
-              onEdit({ kind: "add-lift", lift: { lift: id, scheme: null, pairedWithNext: false } })
-            }
-            triggerClassName="min-h-8 font-semibold"
-          />
-        </span>
+        <AddLift
+          className="pt-0.5"
+          onAdd={(lift) => onEdit({ kind: "add-lift", lift: { lift, scheme: null, pairedWithNext: false } })}
+        />
       )}
     </section>
   );
@@ -132,20 +124,18 @@ function OneLift({
           <span className="min-h-8 pt-1 text-ink-soft">No working weight: the drills lead into it.</span>
         ) : scheme ? (
           <>
-            <Stepper
+            <WholeStepper
               label="Sets"
               value={scheme.sets}
-              format={String}
-              parse={parseWhole(1, 20)}
-              next={stepWhole(1, 20)}
+              least={1}
+              most={20}
               onChange={(sets) => change({ scheme: { ...scheme, sets } })}
             />
-            <Stepper
+            <WholeStepper
               label="Reps"
               value={scheme.reps}
-              format={String}
-              parse={parseWhole(1, 20)}
-              next={stepWhole(1, 20)}
+              least={1}
+              most={20}
               onChange={(reps) => change({ scheme: { ...scheme, reps } })}
             />
             <Stepper

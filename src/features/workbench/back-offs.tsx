@@ -6,7 +6,7 @@ import { formatWeight, parseWeight, type Weight } from "@/core/units";
 import type { DraftBackOff, DraftLift, WarmUpEdit } from "@/core/warm-up";
 import { Button, IconButton } from "@/ui/button";
 import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST = 5;
 /** A first back-off lies at about this share of the top set. */
@@ -41,20 +41,18 @@ export function BackOffs({
           key={i}
           className="flex flex-wrap items-end gap-x-3 border-t border-line py-1"
         >
-          <Stepper
+          <WholeStepper
             label="Sets"
             value={b.sets}
-            format={String}
-            parse={parseWhole(1, 20)}
-            next={stepWhole(1, 20)}
+            least={1}
+            most={20}
             onChange={(sets) => change(i, { sets })}
           />
-          <Stepper
+          <WholeStepper
             label="Reps"
             value={b.reps}
-            format={String}
-            parse={parseWhole(1, 20)}
-            next={stepWhole(1, 20)}
+            least={1}
+            most={20}
             onChange={(reps) => change(i, { reps })}
           />
           <Stepper

@@ -19,8 +19,7 @@ import {
 } from "@/core/warm-up";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { approachGroups, liftGroups } from "@/ui/lift-groups";
-import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { type SaidWeight, WorkingWeight } from "./working-weight";
 
 const LEVEL_WORDS = {
@@ -113,28 +112,25 @@ export function Brief({
       <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
         {!lift?.kind && (
           <>
-            <Stepper
+            <WholeStepper
               label="Sets"
               value={planned.sets}
-              format={String}
-              parse={parseWhole(1, 20)}
-              next={stepWhole(1, 20)}
+              least={1}
+              most={20}
               onChange={(sets) => onEdit({ kind: "working", at, change: { sets } })}
             />
-            <Stepper
+            <WholeStepper
               label="Reps"
               value={planned.reps}
-              format={String}
-              parse={parseWhole(1, 20)}
-              next={stepWhole(1, 20)}
+              least={1}
+              most={20}
               onChange={(reps) => onEdit({ kind: "working", at, change: { reps } })}
             />
-            <Stepper
+            <WholeStepper
               label="In reserve"
               value={planned.rir}
-              format={String}
-              parse={parseWhole(0, 10)}
-              next={stepWhole(0, 10)}
+              least={0}
+              most={10}
               onChange={(rir) => onEdit({ kind: "working", at, change: { rir } })}
             />
           </>
@@ -157,12 +153,11 @@ export function Brief({
           <SharedFrame session={session} />
         ) : (
           <>
-            <Stepper
+            <WholeStepper
               label="Minutes"
               value={draft.minutes}
-              format={String}
-              parse={parseWhole(2, 60)}
-              next={stepWhole(2, 60)}
+              least={2}
+              most={60}
               onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
             />
             <span className="flex flex-col">

@@ -1,6 +1,6 @@
 "use client";
 
-import { ChevronLeft, ChevronRight, Link2, Link2Off, Plus, X } from "lucide-react";
+import { ChevronLeft, ChevronRight, Link2, Link2Off, X } from "lucide-react";
 import { catalog } from "@/catalog";
 import { type Plan, planOfLift } from "@/core/plan";
 import { stairOf } from "@/core/stair";
@@ -13,9 +13,8 @@ import {
   type WarmUpDraft,
   type WarmUpEdit,
 } from "@/core/warm-up";
+import { AddLift } from "@/ui/add-lift";
 import { IconButton } from "@/ui/button";
-import { Choice } from "@/ui/choice";
-import { liftGroups } from "@/ui/lift-groups";
 import { SmallStair } from "@/ui/small-stair";
 
 /** The session's lifts in order, each with its small stair; the one in view is marked. */
@@ -124,19 +123,7 @@ export function LiftStrip({
             </IconButton>
           </>
         )}
-        {draft.lifts.length < MOST_LIFTS && (
-          <span className="ml-2 flex items-center gap-1">
-            <Plus aria-hidden className="size-4 text-ink-soft" />
-            <Choice
-              label="Add a lift"
-              value=""
-              placeholder="Add a lift"
-              groups={liftGroups()}
-              onChange={add}
-              triggerClassName="min-h-8 font-semibold"
-            />
-          </span>
-        )}
+        {draft.lifts.length < MOST_LIFTS && <AddLift className="ml-2" onAdd={add} />}
       </span>
     </nav>
   );

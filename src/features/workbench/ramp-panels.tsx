@@ -9,7 +9,7 @@ import { formatSeconds, formatWeight, parseWeight, type Weight } from "@/core/un
 import { Button } from "@/ui/button";
 import { PlateStrip } from "@/ui/plate-strip";
 import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { BackOffs } from "./back-offs";
 import { tickEdit } from "./done-edit";
 import { OnTheDay } from "./on-the-day";
@@ -89,32 +89,30 @@ export function SetPanel({
             suffix={gym.unit}
             width="6ch"
           />
-          <Stepper
+          <WholeStepper
             label="Reps"
             value={set.reps}
-            format={String}
-            parse={parseWhole(1, 20)}
-            next={stepWhole(1, 20)}
+            least={1}
+            most={20}
             onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
           />
-          <Stepper
+          <WholeStepper
             label="Rest"
             value={set.restSeconds}
-            format={String}
-            parse={parseWhole(0, MOST_REST)}
-            next={stepWhole(0, MOST_REST, 5)}
+            least={0}
+            most={MOST_REST}
+            step={5}
             onChange={(restSeconds) =>
               onEdit({ kind: "set-rest", at: plan.at, set: index, restSeconds, sets })
             }
             suffix="s"
             width="3.5ch"
           />
-          <Stepper
+          <WholeStepper
             label="Ramp sets"
             value={sets}
-            format={String}
-            parse={parseWhole(0, 10)}
-            next={stepWhole(0, 10)}
+            least={0}
+            most={10}
             onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
           />
         </div>

@@ -8,8 +8,7 @@ import { type PlanStep, substitutesFor } from "@/core/plan";
 import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
 import { DrillInstructions } from "@/ui/drill-instructions";
-import { Stepper } from "@/ui/stepper";
-import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import type { PanelProps } from "./panel-props";
 import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
@@ -58,21 +57,20 @@ function DoseSteppers({
           <span className="min-h-6 text-sm font-bold">{rounds}</span>
         </span>
       ) : (
-        <Stepper
+        <WholeStepper
           label="Sets"
           value={dose.sets}
-          format={String}
-          parse={parseWhole(range.sets[0], range.sets[2])}
-          next={stepWhole(range.sets[0], range.sets[2])}
+          least={range.sets[0]}
+          most={range.sets[2]}
           onChange={(sets) => onDose({ sets, amount: dose.amount })}
         />
       )}
-      <Stepper
+      <WholeStepper
         label={label}
         value={dose.amount}
-        format={String}
-        parse={parseWhole(low, high)}
-        next={stepWhole(low, high, range.step)}
+        least={low}
+        most={high}
+        step={range.step}
         onChange={(amount) => onDose({ sets: dose.sets, amount })}
         suffix={suffix}
         width="3.5ch"
