@@ -6,13 +6,13 @@ import { addAthletesFromList, changeSeveral, openAthlete, saveAthlete } from "@/
 import { closeCards, openCards } from "@/server/card-addresses";
 import { takeFirstSteps } from "@/server/first-steps";
 import { openGymKit } from "@/server/gym-kit";
-import { importAthletes, previewImport, undoAthleteImport } from "@/server/import-athletes";
+import { importAthletes, previewImport } from "@/server/import-athletes";
 import { openSession, openWarmUp } from "@/server/open-session";
 import { copyContent, openOwnContent, saveOwnContent } from "@/server/own-content";
 import { placesToGo } from "@/server/places-to-go";
 import { saveDraft } from "@/server/save-draft";
 import { saveGym, weightsNotHere } from "@/server/save-gym";
-import { forgetWarmUp, moveSession, removeSession, restoreSession, saveSession } from "@/server/save-session";
+import { forgetWarmUp, moveSession, removeSession, saveSession } from "@/server/save-session";
 import { sessionStamp } from "@/server/session-stamp";
 import {
   copySession,
@@ -22,6 +22,7 @@ import {
   startAlone,
   startSession,
 } from "@/server/start-session";
+import { takeBack } from "@/server/take-back";
 
 export async function saveAthleteAction(request: unknown) {
   return saveAthlete(request);
@@ -35,8 +36,9 @@ export async function importAthletesAction(request: unknown) {
   return importAthletes(request);
 }
 
-export async function undoImportAction(request: unknown) {
-  return undoAthleteImport(request);
+/** Brings back what was taken out, or undoes what was taken in. False: it is too long ago. */
+export async function takeBackAction(token: unknown) {
+  return takeBack(token);
 }
 
 /** An athlete as stored now. */
@@ -101,10 +103,6 @@ export async function copySessionAction(request: unknown) {
 
 export async function removeSessionAction(id: unknown) {
   return removeSession(id);
-}
-
-export async function restoreSessionAction(token: unknown) {
-  return restoreSession(token);
 }
 
 export async function keepTemplateAction(request: unknown) {

@@ -224,3 +224,14 @@ export const ownContent = sqliteTable("own_content", {
   /** Counts the saved changes: a write that was made from an older one is refused. */
   revision: integer("revision").notNull().default(0),
 });
+
+/** What was taken out or taken in, and how it was before, so that it can be taken back. */
+export const undoable = sqliteTable("undoable", {
+  token: text("token").primaryKey(),
+  kind: text("kind", { enum: ["session", "athletes", "bundle"] }).notNull(),
+  /** What it was, in words. */
+  name: text("name").notNull(),
+  /** What it takes to take it back, as JSON. */
+  content: text("content").notNull(),
+  at: integer("at").notNull(),
+});

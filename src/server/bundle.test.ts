@@ -4,7 +4,7 @@ import { deleteByIds } from "@/data/bundle";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { openAthlete, saveAthlete } from "./athletes";
-import { bundleText, compareBundle, importBundle, readBundle, undoBundle } from "./bundle";
+import { bundleText, compareBundle, importBundle, readBundle } from "./bundle";
 import { openGymKit } from "./gym-kit";
 import { openSession, openWarmUp } from "./open-session";
 import { copyContent, loadOwnContent } from "./own-content";
@@ -12,6 +12,7 @@ import { saveDraft } from "./save-draft";
 import { saveSession } from "./save-session";
 import { type Bundle, bundleJsonSchema } from "./schemas/bundle";
 import { sessionsCalendar } from "./sessions-calendar";
+import { takeBack } from "./take-back";
 
 withTemporaryDatabase();
 
@@ -86,10 +87,10 @@ describe("a bundle", () => {
     expect((await openAthlete("rashid"))!.draft.note).toBe("");
     expect((await openAthlete("new-one"))!.draft.name).toBe("New One");
     expect((await openAthlete("ilse"))!.draft.name).toBe("Ilse Maartens");
-    expect(taken.ok && (await undoBundle(taken.value.token))).toBe(true);
+    expect(taken.ok && (await takeBack(taken.value.token))).toBe(true);
     expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
     expect(await openAthlete("new-one")).toBeNull();
-    expect(taken.ok && (await undoBundle(taken.value.token))).toBe(false);
+    expect(taken.ok && (await takeBack(taken.value.token))).toBe(false);
   });
 
   test("keeps what was changed for one athlete of a session", async () => {

@@ -14,6 +14,7 @@ import {
 } from "@/data/bundle";
 import { listOwnContent } from "@/data/own-content";
 import { listTemplates } from "@/data/templates";
+import { keepUndoable } from "@/data/undoables";
 import { athleteDraftOf } from "./athletes";
 import { openGymKit } from "./gym-kit";
 import { parseJson } from "./open-session";
@@ -291,15 +292,12 @@ function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {
 
 /** What it takes to take an import back: what was there before, and the ids of what was not. */
 type Before = { [P in BundlePart]: { was: Item<P>[]; added: string[] } };
-const before = new Map<string, Before>();
-const MOST_KEPT = 3;
 
 /** Stores a bundle, all or nothing: new things are added, those with the same ids replaced, everything else stays. */
 export async function importBundle(bundle: Bundle): Promise<Result<{ token: string }, string[]>> {
   const missing = await missingIn(bundle);
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
   const there = await thereOf(bundle);
-  const token = crypto.randomUUID();
   const kept = Object.fromEntries(
     BUNDLE_PARTS.map((part) => {
       const known = new Set(there[part].map((i) => i.id));
@@ -307,18 +305,15 @@ export async function importBundle(bundle: Bundle): Promise<Result<{ token: stri
       return [part, { was: there[part], added }];
     }),
   ) as Before;
+  const sizes = `${bundle.athletes.length} athletes, ${bundle.sessions.length} sessions`;
+  const token = await keepUndoable("bundle", `A bundle, ${sizes}`, kept);
   await putBundle(rowsOf(bundle, Date.now()));
   await loadOwnContent();
-  if (before.size >= MOST_KEPT) before.delete(before.keys().next().value!);
-  before.set(token, kept);
   return ok({ token });
 }
 
-/** Takes an import back. False: it is too long ago. */
-export async function undoBundle(token: unknown): Promise<boolean> {
-  const kept = typeof token === "string" ? before.get(token) : undefined;
-  if (!kept) return false;
-  before.delete(token as string);
+/** Makes everything as it was before a bundle was taken in. */
+export async function undoBundle(kept: Before): Promise<void> {
   const { library, gyms, groups, athletes, templates, sessions } = kept;
   await putBundle(
     rowsOf(
@@ -342,5 +337,4 @@ export async function undoBundle(token: unknown): Promise<boolean> {
     sessions: sessions.added,
   });
   await loadOwnContent();
-  return true;
 }

@@ -3,7 +3,8 @@ import { withTemporaryDatabase } from "./__tests__/database";
 import { listAthletePage, openAthlete } from "./athletes";
 import { today } from "./day";
 import { athletesCsv, workingWeightsCsv } from "./export";
-import { importAthletes, previewImport, undoAthleteImport } from "./import-athletes";
+import { importAthletes, previewImport } from "./import-athletes";
+import { takeBack } from "./take-back";
 
 withTemporaryDatabase();
 
@@ -57,10 +58,10 @@ test("it is taken in together, and taken back together", async () => {
     ]),
   );
   expect(await findByName("Rashid al-Amin")).toMatchObject({ group: "Evening", bodyWeight: 95000 });
-  expect(await undoAthleteImport({ token: outcome.token })).toEqual({ undone: true });
+  expect(await takeBack(outcome.token)).toBe(true);
   expect(await everything()).toEqual(before);
   expect((await listAthletePage({})).groups.map((g) => g.name)).not.toContain("Evening");
-  expect(await undoAthleteImport({ token: outcome.token })).toEqual({ undone: false });
+  expect(await takeBack(outcome.token)).toBe(false);
 });
 
 test("an athlete that was changed after the import is left as it is when that is taken back", async () => {
@@ -68,7 +69,7 @@ test("an athlete that was changed after the import is left as it is when that is
   if (outcome.kind !== "imported") throw new Error(outcome.message);
   const later = await importAthletes({ text: "name,birth year\nKenji Arakaki,1991" });
   expect(later.kind).toBe("imported");
-  await undoAthleteImport({ token: outcome.token });
+  await takeBack(outcome.token);
   expect((await openAthlete("kenji"))!.draft.birthYear).toBe(1991);
 });
 

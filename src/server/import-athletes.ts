@@ -4,8 +4,9 @@ import { catalog } from "@/catalog";
 import { fail, ok, type Result } from "@/core/result";
 import { IMPORT_FIELDS, type ImportColumns, type ImportField, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { parseWeight, UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
-import { applyImport, type ImportRows, listGroups, readEverybody, undoImport } from "@/data/athletes";
+import { applyImport, type ImportRows, listGroups, readEverybody } from "@/data/athletes";
 import { WEIGHT_SOURCES } from "@/data/schema";
+import { keepUndoable } from "@/data/undoables";
 import { today } from "./day";
 import { gymKit } from "./gym-kit";
 
@@ -78,11 +79,6 @@ export async function previewImport(request: unknown): Promise<ImportPreview> {
   };
 }
 
-const undoSchema = z.strictObject({ token: z.string().max(100) });
-/** What each import has changed, to be undone while the server runs. */
-const done = new Map<string, Awaited<ReturnType<typeof applyImport>>>();
-const MOST_KEPT = 20;
-
 /** Stores what a file holds, all or nothing; refused while any line of it has an error. */
 export async function importAthletes(
   request: unknown,
@@ -122,20 +118,10 @@ export async function importAthletes(
     }
     rows.weights.push(...person.weights.map((w) => ({ ...w, athleteId: id })));
   }
-  const token = crypto.randomUUID();
-  done.set(token, await applyImport(rows));
-  if (done.size > MOST_KEPT) done.delete(done.keys().next().value!);
-  return { kind: "imported", token, people: read.value.people.length };
-}
-
-/** Takes an import back: who was added goes, who was changed is as before. What has been changed since stays. */
-export async function undoAthleteImport(request: unknown): Promise<{ undone: boolean }> {
-  const parsed = undoSchema.safeParse(request);
-  const before = parsed.success ? done.get(parsed.data.token) : undefined;
-  if (!before) return { undone: false };
-  await undoImport(before);
-  done.delete(parsed.data!.token);
-  return { undone: true };
+  const { people } = read.value;
+  const what = people.length === 1 ? people[0]!.name : `${people.length} athletes`;
+  const token = await keepUndoable("athletes", `${what} from a file`, await applyImport(rows));
+  return { kind: "imported", token, people: people.length };
 }
 
 /** A file as far as it could be read. */

@@ -1,3 +1,4 @@
+import { format, parseISO } from "date-fns";
 import { z } from "zod";
 import type { SaveOutcome } from "@/core/result";
 import type { Session } from "@/core/session";
@@ -6,10 +7,12 @@ import {
   addSessions,
   deleteSession,
   deleteWarmUp,
+  type NewSession,
   readSession,
   readWarmUps,
   updateSession,
 } from "@/data/sessions";
+import { keepUndoable } from "@/data/undoables";
 import { openSession } from "./open-session";
 import { firstProblem } from "./schemas/draft";
 import { dayField, sessionRow, sessionSchema, timeField } from "./schemas/session";
@@ -57,35 +60,41 @@ export async function moveSession(
   return { kind: "refused", message: "It was changed in another window meanwhile. Look, and move it again." };
 }
 
-/** Sessions that have been taken out and may be brought back, by a word that only their coach knows. */
-const takenOut = new Map<string, Parameters<typeof addSessions>[0]>();
-const MOST_TAKEN_OUT = 20;
-
 /** Takes a session out. Returns the word that brings it back, or null if there is none with this id. */
 export async function removeSession(id: unknown): Promise<string | null> {
   const row = typeof id === "string" ? await readSession(id) : null;
   if (!row) return null;
-  const warmUps = await readWarmUps([row.session.id]);
-  await deleteSession(row.session.id);
-  const token = crypto.randomUUID();
-  if (takenOut.size >= MOST_TAKEN_OUT) takenOut.delete(takenOut.keys().next().value!);
-  takenOut.set(token, [
-    {
-      session: row.session,
-      participants: row.participants.map(({ athleteId, absent }, place) => ({ athleteId, absent, place })),
-      warmUps: warmUps.map(({ sessionId: _, ...w }) => w),
-    },
-  ]);
+  const { session } = row;
+  const warmUps = await readWarmUps([session.id]);
+  const taken: NewSession = {
+    session,
+    participants: row.participants.map(({ athleteId, absent }, place) => ({ athleteId, absent, place })),
+    warmUps: warmUps.map(({ sessionId: _, ...w }) => w),
+  };
+  // Kept before it goes, so that nothing is lost if the machine stops in between.
+  const token = await keepUndoable(
+    "session",
+    `${session.name}, ${format(parseISO(session.day), "d MMM yyyy")}`,
+    taken,
+  );
+  await deleteSession(session.id);
   return token;
 }
 
-/** Brings a session back that was taken out. False: it is too long ago. */
-export async function restoreSession(token: unknown): Promise<boolean> {
-  const sessions = typeof token === "string" ? takenOut.get(token) : undefined;
-  if (!sessions) return false;
-  takenOut.delete(token as string);
-  await addSessions(sessions);
-  return true;
+/** Puts a session back that was taken out, with those of its athletes who are still there. */
+export async function bringSessionBack({ session, participants, warmUps }: NewSession): Promise<void> {
+  const [isThere, gym, first] = await Promise.all([
+    athletesThere(participants.map((p) => p.athleteId)),
+    readGym(session.gymId),
+    readGym(undefined),
+  ]);
+  await addSessions([
+    {
+      session: { ...session, gymId: (gym ?? first)!.id },
+      participants: participants.filter((p) => isThere(p.athleteId)),
+      warmUps: warmUps.filter((w) => isThere(w.athleteId)),
+    },
+  ]);
 }
 
 /** Forgets what was changed for one athlete of a session: the warm-up is as the session gives it again. */

@@ -12,7 +12,7 @@ import { dayOf, listDay, pageOf } from "./list-day";
 import { openSession } from "./open-session";
 import { warmUpsOf } from "./plan-session";
 import { saveDraft } from "./save-draft";
-import { moveSession, removeSession, restoreSession, saveSession } from "./save-session";
+import { moveSession, removeSession, saveSession } from "./save-session";
 import {
   copySession,
   keepTemplate,
@@ -21,6 +21,7 @@ import {
   removeTemplate,
   startSession,
 } from "./start-session";
+import { takeBack } from "./take-back";
 
 withTemporaryDatabase();
 
@@ -194,9 +195,9 @@ describe("a session", () => {
     const before = await opened("today-throwers");
     const token = (await removeSession("today-throwers"))!;
     expect(await openSession("today-throwers")).toMatchObject({ ok: false, error: { kind: "missing" } });
-    expect(await restoreSession(token)).toBe(true);
+    expect(await takeBack(token)).toBe(true);
     expect(await opened("today-throwers")).toEqual(before);
-    expect(await restoreSession(token)).toBe(false);
+    expect(await takeBack(token)).toBe(false);
     expect(await removeSession("gone")).toBeNull();
   });
 

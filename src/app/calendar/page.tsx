@@ -12,5 +12,5 @@ type Search = Promise<Record<string, string | string[] | undefined>>;
 export default async function Page({ searchParams }: { searchParams: Search }) {
   const { day, view } = await searchParams;
   const listed = await listCalendar(dayOf(day), [view].flat()[0] === "day" ? "day" : "week");
-  return <CalendarPage key={`${listed.view} ${listed.first}`} listed={listed} today={today()} />;
+  return <CalendarPage listed={listed} today={today()} />;
 }

@@ -5,7 +5,7 @@ import { FileUp, Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { changeSeveralAction, undoImportAction } from "@/app/actions";
+import { changeSeveralAction, takeBackAction } from "@/app/actions";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { formatWeight, type Weight } from "@/core/units";
@@ -146,7 +146,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
             <Button
               onClick={() =>
                 startLoading(async () => {
-                  await undoImportAction({ token: taken.token });
+                  await takeBackAction(taken.token);
                   setTaken(null);
                   router.refresh();
                 })

@@ -7,11 +7,13 @@ import timeGrid from "@fullcalendar/timegrid";
 import { addDays, format, getISOWeek, parseISO } from "date-fns";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { moveSessionAction } from "@/app/actions";
 import { clockMinutes, clockTime } from "@/core/session";
-import { NewSession } from "@/features/new-session/new-session";
+import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/list-calendar";
+import { dayInWords } from "@/ui/day-in-words";
 import { SiteHeader } from "@/ui/site-header";
 import { StepLinks } from "@/ui/step-links";
 import { ViewSwitch } from "@/ui/view-switch";
@@ -25,44 +27,79 @@ const LEAST = { from: 6 * 60, to: 21 * 60 };
 /** A session takes at least so long in the picture, so that its words have room. Minutes. */
 const LEAST_SHOWN = 60;
 
+interface Step {
+  days?: number;
+  minutes?: number;
+}
+/** What Shift with an arrow moves a session by. */
+const STEPS: Readonly<Record<string, Step>> = {
+  ArrowUp: { minutes: -15 },
+  ArrowDown: { minutes: 15 },
+  ArrowLeft: { days: -1 },
+  ArrowRight: { days: 1 },
+};
+
+const iso = (day: Date) => format(day, "yyyy-MM-dd");
+
 /** Sessions by day and clock time. Dragged to another day or time they are moved; on their own page too. */
 export function CalendarPage({ listed, today }: { listed: Calendar; today: string }) {
   const { day, view, first, sessions, more } = listed;
   const router = useRouter();
+  const [free, setFree] = useState<{ day: string; time: string | null } | null>(null);
   const hrefOf = (to: string, as = view) => `/calendar?day=${to}${as === "day" ? "&view=day" : ""}`;
-  const shift = (by: number) => format(addDays(parseISO(day), by * (view === "week" ? 7 : 1)), "yyyy-MM-dd");
+  const shift = (by: number) => iso(addDays(parseISO(day), by * (view === "week" ? 7 : 1)));
   const times = sessions.flatMap((s) => (s.time ? [clockMinutes(s.from!), clockMinutes(s.time)] : []));
   const from = Math.min(LEAST.from, ...times.map((t) => Math.floor(t / 60) * 60));
   const to = Math.max(LEAST.to, ...times.map((t) => Math.min(24 * 60, t + 60)));
 
-  const move = async ({ event, revert }: EventDropArg) => {
-    const session = event.extendedProps as CalendarSession;
-    const lead = session.time ? clockMinutes(session.time) - clockMinutes(session.from!) : 0;
-    const start = event.start!;
-    const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
-    const outcome = await moveSessionAction({
-      id: session.id,
-      revision: session.revision,
-      day: format(start, "yyyy-MM-dd"),
-      time,
-    });
+  const move = async (session: CalendarSession, to: { day: string; time: string | null }) => {
+    const { id, name, revision, day: dayBefore, time: timeBefore } = session;
+    const outcome = await moveSessionAction({ id, revision, ...to });
     if (outcome.kind === "saved") {
-      toast(`${session.name} is on ${format(start, "EEE d MMM")}${time ? ` at ${time}` : ""} now.`, {
+      toast(`${name} is on ${dayInWords(to.day)}${to.time ? ` at ${to.time}` : ""} now.`, {
+        // One toast a session, which says where it is by now.
+        id,
         action: {
           label: "Undo",
           onClick: async () => {
-            const { id, day: before, time: timeBefore } = session;
-            await moveSessionAction({ id, revision: outcome.revision, day: before, time: timeBefore });
+            await moveSessionAction({ id, revision: outcome.revision, day: dayBefore, time: timeBefore });
             router.refresh();
           },
         },
       });
-    } else {
-      revert();
-      toast(outcome.message);
-    }
+    } else toast(outcome.message);
     router.refresh();
+    return outcome.kind === "saved" ? outcome.revision : null;
   };
+  const drop = async ({ event, revert }: EventDropArg) => {
+    const session = event.extendedProps as CalendarSession;
+    const lead = session.time ? clockMinutes(session.time) - clockMinutes(session.from!) : 0;
+    const start = event.start!;
+    const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
+    if ((await move(session, { day: iso(start), time })) === null) revert();
+  };
+  const moved = useRef<CalendarSession | null>(null);
+  const queue = useRef(Promise.resolve());
+  /** One step of a key. A quick second one waits for the first and goes on from there. */
+  const moveByKey = (listed: CalendarSession, { days = 0, minutes = 0 }: Step) => {
+    queue.current = queue.current.then(async () => {
+      const before = moved.current;
+      const session = before?.id === listed.id && before.revision > listed.revision ? before : listed;
+      const clock = session.time === null ? null : clockMinutes(session.time) + minutes;
+      if (clock !== null && (clock < 0 || clock >= 24 * 60)) return;
+      const to = {
+        day: iso(addDays(parseISO(session.day), days)),
+        time: clock === null ? null : clockTime(clock),
+      };
+      const revision = await move(session, to);
+      if (revision === null) return;
+      moved.current = { ...session, ...to, revision };
+      // What leaves the days in view is followed, so that it keeps the focus.
+      if (!isInView(to.day)) router.push(hrefOf(to.day));
+    });
+  };
+  const isInView = (on: string) =>
+    view === "day" ? on === day : on >= first && on <= iso(addDays(parseISO(first), 6));
 
   return (
     <div className="min-h-dvh">
@@ -90,8 +127,20 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           </p>
         </div>
         <ViewSwitch label="View" views={VIEWS} value={view} onChange={(as) => router.push(hrefOf(day, as))} />
-        <div className="calendar mt-3">
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the session in it that has the focus */}
+        <div
+          className="calendar mt-3"
+          onKeyDown={(e) => {
+            const id = (e.target as HTMLElement).dataset.session;
+            const session = sessions.find((s) => s.id === id);
+            const step = STEPS[e.key];
+            if (!session || !e.shiftKey || !step) return;
+            e.preventDefault();
+            moveByKey(session, step);
+          }}
+        >
           <FullCalendar
+            key={`${view} ${first}`}
             plugins={[timeGrid, interaction]}
             initialView={view === "week" ? "timeGridWeek" : "timeGridDay"}
             initialDate={view === "week" ? first : day}
@@ -109,9 +158,27 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
             eventDurationEditable={false}
             slotEventOverlap={false}
             snapDuration="00:15:00"
-            eventDrop={(arg) => void move(arg)}
+            eventDrop={(arg) => void drop(arg)}
+            dateClick={({ date, allDay }) =>
+              setFree({
+                day: iso(date),
+                time: allDay ? null : clockTime(date.getHours() * 60 + date.getMinutes()),
+              })
+            }
+            eventDidMount={({ el, event }) => {
+              el.setAttribute(
+                "aria-keyshortcuts",
+                Object.keys(STEPS)
+                  .map((k) => `Shift+${k}`)
+                  .join(" "),
+              );
+              el.setAttribute("data-session", event.id);
+              if (moved.current?.id !== event.id) return;
+              // It is drawn anew where it was moved to, at first hidden: the focus goes along once it is seen.
+              requestAnimationFrame(() => document.activeElement === document.body && el.focus());
+            }}
             dayHeaderContent={({ date }) => (
-              <Link href={hrefOf(format(date, "yyyy-MM-dd"), "day")} className="calendar-day">
+              <Link href={hrefOf(iso(date), "day")} className="calendar-day">
                 {format(date, "EEE d")}
               </Link>
             )}
@@ -131,6 +198,16 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
             }}
           />
         </div>
+        <p className="mt-3 text-2xs text-ink-soft">
+          A session is dragged to where it should be, or moved with Shift and the arrows while it has the
+          focus. A free time takes a new one.
+        </p>
+        <NewSessionSheet
+          day={free?.day ?? today}
+          time={free?.time ?? null}
+          open={free !== null}
+          onOpenChange={() => setFree(null)}
+        />
       </main>
     </div>
   );

@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useId, useState } from "react";
+import { takeBackAction } from "@/app/actions";
 import type { BundleChange } from "@/server/bundle";
 import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
@@ -55,8 +56,7 @@ export function BundleImport() {
     router.refresh();
   };
   const undo = async (token: string) => {
-    const response = await fetch(`/import/bundle?do=undo&token=${token}`, { method: "POST" });
-    setState({ kind: "undone", isDone: ((await response.json()) as { undone: boolean }).undone });
+    setState({ kind: "undone", isDone: await takeBackAction(token) });
     router.refresh();
   };
 

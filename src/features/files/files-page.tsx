@@ -1,5 +1,7 @@
+import type { ToTakeBack } from "@/server/take-back";
 import { SiteHeader } from "@/ui/site-header";
 import { BundleImport } from "./bundle-import";
+import { TakeBack } from "./take-back";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
   {
@@ -33,7 +35,7 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
 ];
 
 /** What comes out of the hall as files, and what is taken in. */
-export function FilesPage() {
+export function FilesPage({ toTakeBack }: { toTakeBack: readonly ToTakeBack[] }) {
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/files" />
@@ -61,7 +63,10 @@ export function FilesPage() {
               ))}
             </ul>
           </section>
-          <BundleImport />
+          <div className="space-y-10">
+            <BundleImport />
+            <TakeBack items={toTakeBack} />
+          </div>
         </div>
       </main>
     </div>

@@ -2,7 +2,7 @@
 
 import { Plus, X } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
 import type { NewSessionChoices, Precedent } from "@/server/start-session";
 import { AddLift } from "@/ui/add-lift";
@@ -41,43 +41,81 @@ function precedentOf(choices: NewSessionChoices, who: string, from: string): Pre
   return template ? { ...template, time: last?.time ?? null, gymId: last?.gymId ?? null } : USUAL;
 }
 
-/** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
+/** The way to a new session from any page. */
 export function NewSession({ day }: { day: string }) {
-  const router = useRouter();
   const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button look="main" onClick={() => setOpen(true)}>
+        <Plus aria-hidden className="size-4" />
+        New session
+      </Button>
+      <NewSessionSheet day={day} time={null} open={open} onOpenChange={setOpen} />
+    </>
+  );
+}
+
+/** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
+export function NewSessionSheet({
+  open,
+  onOpenChange,
+  ...at
+}: {
+  day: string;
+  /** Of the first working set; null: as last time. */
+  time: string | null;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}) {
+  return (
+    <Sheet title="New session" open={open} onOpenChange={onOpenChange} className="w-[34rem]">
+      <NewSessionForm {...at} />
+    </Sheet>
+  );
+}
+
+function NewSessionForm({ day, time }: { day: string; time: string | null }) {
+  const router = useRouter();
   const [choices, setChoices] = useState<NewSessionChoices | null>(null);
   const [form, setForm] = useState<Form | null>(null);
   const [message, setMessage] = useState<string | null>(null);
   const [isStarting, setStarting] = useState(false);
 
-  const begin = (known: NewSessionChoices, who: string, from = "last") => {
-    const last = known.groups.find((g) => who === `group ${g.id}`)?.last;
-    const way = from === "last" && !last ? "anew" : from;
-    setForm((f) => ({ day: f?.day ?? day, who, from: way, ...precedentOf(known, who, way) }));
-  };
-  const show = async () => {
-    setOpen(true);
-    setMessage(null);
-    const known = await newSessionChoicesAction();
-    setChoices(known);
-    const remembered = localStorage.getItem(LAST_WHO);
-    const all = [
-      ...known.groups.filter((g) => g.people > 0).map((g) => `group ${g.id}`),
-      ...known.athletes.map((a) => `athlete ${a.id}`),
-    ];
-    const who = all.find((w) => w === remembered) ?? all[0];
-    setForm(null);
-    if (who) begin(known, who);
-  };
+  const begin = useCallback(
+    (known: NewSessionChoices, who: string, from = "last") => {
+      const last = known.groups.find((g) => who === `group ${g.id}`)?.last;
+      const way = from === "last" && !last ? "anew" : from;
+      const precedent = precedentOf(known, who, way);
+      setForm((f) => ({ day: f?.day ?? day, who, from: way, ...precedent, time: time ?? precedent.time }));
+    },
+    [day, time],
+  );
+  useEffect(() => {
+    let isGone = false;
+    void newSessionChoicesAction().then((known) => {
+      if (isGone) return;
+      setChoices(known);
+      const remembered = localStorage.getItem(LAST_WHO);
+      const all = [
+        ...known.groups.filter((g) => g.people > 0).map((g) => `group ${g.id}`),
+        ...known.athletes.map((a) => `athlete ${a.id}`),
+      ];
+      const who = all.find((w) => w === remembered) ?? all[0];
+      if (who) begin(known, who);
+    });
+    return () => {
+      isGone = true;
+    };
+  }, [begin]);
   const start = async () => {
     if (!form || !choices) return;
     setStarting(true);
-    const { who, from, day: on, time, minutes, approach, lifts, gymId } = form;
+    const { who, from, day: on, time: clock, minutes, approach, lifts, gymId } = form;
     localStorage.setItem(LAST_WHO, who);
     const [kind, id] = [who.split(" ")[0], who.slice(who.indexOf(" ") + 1)];
     const last = choices.groups.find((g) => g.id === id)?.last;
     const outcome = await startSessionAction({
-      ...{ day: on, time, minutes, approach, lifts, gymId },
+      ...{ day: on, time: clock, minutes, approach, lifts, gymId },
       groupId: kind === "group" ? id : null,
       athleteIds: kind === "athlete" ? [id] : [],
       from:
@@ -103,37 +141,29 @@ export function NewSession({ day }: { day: string }) {
 
   return (
     <>
-      <Button look="main" onClick={() => void show()}>
-        <Plus aria-hidden className="size-4" />
-        New session
-      </Button>
-      <Sheet title="New session" open={open} onOpenChange={setOpen} className="w-[34rem]">
-        {choices && form && (
-          <Fields
-            {...{ choices, form, set }}
-            onWho={(who) => begin(choices, who)}
-            onFrom={(from) => begin(choices, form.who, from)}
-            onForget={(template) => void forget(template)}
-          />
-        )}
-        {choices && !form && (
-          <p className="text-ink-soft">
-            Nobody trains here yet. Add athletes first, then plan their session.
-          </p>
-        )}
-        {!choices && <p className="text-ink-soft">One moment</p>}
-        <p role="alert" className="mt-3 min-h-5 font-semibold text-ember">
-          {message}
-        </p>
-        <div className="mt-2 flex gap-3">
-          <Button look="main" disabled={!form || isStarting} onClick={() => void start()}>
-            Plan it
-          </Button>
-          <SheetClose asChild>
-            <Button>Leave it</Button>
-          </SheetClose>
-        </div>
-      </Sheet>
+      {choices && form && (
+        <Fields
+          {...{ choices, form, set }}
+          onWho={(who) => begin(choices, who)}
+          onFrom={(from) => begin(choices, form.who, from)}
+          onForget={(template) => void forget(template)}
+        />
+      )}
+      {choices && !form && (
+        <p className="text-ink-soft">Nobody trains here yet. Add athletes first, then plan their session.</p>
+      )}
+      {!choices && <p className="text-ink-soft">One moment</p>}
+      <p role="alert" className="mt-3 min-h-5 font-semibold text-ember">
+        {message}
+      </p>
+      <div className="mt-2 flex gap-3">
+        <Button look="main" disabled={!form || isStarting} onClick={() => void start()}>
+          Plan it
+        </Button>
+        <SheetClose asChild>
+          <Button>Leave it</Button>
+        </SheetClose>
+      </div>
     </>
   );
 }

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
 import { toast } from "sonner";
-import { keepTemplateAction, removeSessionAction, restoreSessionAction } from "@/app/actions";
+import { keepTemplateAction, removeSessionAction, takeBackAction } from "@/app/actions";
 import type { Session, SessionEdit } from "@/core/session";
 import { Button, IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
@@ -30,9 +30,9 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
       action: {
         label: "Bring it back",
         onClick: async () => {
-          const isBack = await restoreSessionAction(token);
+          const isBack = await takeBackAction(token);
           if (isBack) router.push(`/session/${session.id}`);
-          else toast("It is too long ago to bring it back.");
+          else toast("It is back already, or it is too long ago.");
         },
       },
     });

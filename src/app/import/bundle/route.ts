@@ -1,15 +1,13 @@
-import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle, undoBundle } from "@/server/bundle";
+import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle } from "@/server/bundle";
 
 export const dynamic = "force-dynamic";
 
 /**
- * Takes in a bundle: `?do=look` says what it would change, `?do=take` stores it, both with the file as the body;
- * `?do=undo&token=` takes the last one back.
+ * Takes in a bundle: `?do=look` says what it would change, `?do=take` stores it, both with the file as the body.
  */
 export async function POST(request: Request) {
   const url = new URL(request.url);
   const what = url.searchParams.get("do");
-  if (what === "undo") return Response.json({ undone: await undoBundle(url.searchParams.get("token")) });
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BUNDLE_BYTES)
     return refused(["The file is over 200 MB: that is no bundle of a hall."]);
   const read = readBundle(new Uint8Array(await request.arrayBuffer()));

@@ -1,0 +1,34 @@
+import { Mutex } from "async-mutex";
+import { format } from "date-fns";
+import { undoImport } from "@/data/athletes";
+import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "@/data/undoables";
+import { undoBundle } from "./bundle";
+import { bringSessionBack } from "./save-session";
+
+/** How each kind of thing is taken back, from what was kept of it. */
+const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
+  session: bringSessionBack,
+  athletes: undoImport,
+  bundle: undoBundle,
+};
+
+/** Two that take the same thing back wait for each other, so that it happens once. */
+const oneAtATime = new Mutex();
+
+/** Brings back what was taken out, or undoes what was taken in. False: it has been already, or is too long ago. */
+export async function takeBack(token: unknown): Promise<boolean> {
+  if (typeof token !== "string") return false;
+  return oneAtATime.runExclusive(async () => {
+    const row = await readUndoable(token);
+    if (!row) return false;
+    await WAYS[row.kind](JSON.parse(row.content) as never);
+    await deleteUndoable(token);
+    return true;
+  });
+}
+
+/** What can be taken back, the newest first, with when it was taken out or in. */
+export async function listToTakeBack() {
+  return (await listUndoables()).map(({ at, ...u }) => ({ ...u, when: format(at, "EEE d MMM, HH:mm") }));
+}
+export type ToTakeBack = Awaited<ReturnType<typeof listToTakeBack>>[number];
