@@ -30,7 +30,7 @@ test("the cards as PDF: each athlete on one page, with what the screen says", as
     // As the screen has it: lift, sets, repetitions and weight.
     for (const line of await head.locator("xpath=following-sibling::p").allTextContents())
       expect(pages[i]!.replaceAll(" ", "")).toContain(line.replaceAll(/\s/g, ""));
-    expect(pages[i]).toContain("to the first working set");
+    expect(pages[i]).toContain("The warm-up takes");
     expect(pages[i]).toContain("Not medical advice.");
     const drills = await card.getByRole("table", { name: "Drills" }).locator("strong").allTextContents();
     expect(drills.length).toBeGreaterThan(2);

@@ -158,13 +158,13 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await page.getByRole("link", { name: "The day after" }).click();
   await expect(page).toHaveURL(/day=/);
   await page.getByRole("link", { name: "Harbour pilots" }).click();
-  await expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
-  const rows = page.getByRole("img", { name: /Ready at/ });
+  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  const rows = page.getByRole("img", { name: /Ready after/ });
   await expect(rows).toHaveCount(9);
   await expect(page.getByRole("heading", { name: "Each alone" })).toBeVisible();
   await page.getByRole("checkbox", { name: /Kenji/ }).uncheck();
   await expect(rows).toHaveCount(8);
-  await expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
   const cancel = page.getByRole("button", { name: "Cancel" });
   await expect(cancel).toBeHidden();
   await page.evaluate(() => sessionStorage.setItem("hold", "yes"));
@@ -173,7 +173,7 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await expect(page.getByText("Cancelled.")).toBeVisible();
   await page.evaluate(() => sessionStorage.removeItem("hold"));
   await page.getByRole("button", { name: "Plan again" }).click();
-  await expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
 });
 
 test("everybody's ramps on one view: sorted, opened, printed on one page", async ({ page }) => {

@@ -14,7 +14,7 @@ test.afterAll(() => server.remove());
 const saved = (page: Page) =>
   expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
 const ready = (page: Page) =>
-  expect(page.getByText(/^All ready for the bar at/)).toBeVisible({ timeout: 30_000 });
+  expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
 const shared = (page: Page) =>
   page
     .getByRole("button", { name: /^Move / })
@@ -144,6 +144,12 @@ test("a session is copied to other days, moved, kept as a template, taken out an
   await expect(page.getByText("Copied to 4 days.")).toBeVisible();
   await menu("Keep as a template");
   const name = page.getByRole("textbox", { name: "Name of the template" });
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText("Type a name.")).toBeVisible();
+  await name.fill("Not this");
+  await page.getByRole("button", { name: "Leave it" }).click();
+  await menu("Keep as a template");
+  await expect(name).toHaveValue("");
   await name.fill("Early floor");
   await name.press("Enter");
   await expect(page.getByText('Kept as "Early floor".')).toBeVisible();
@@ -155,6 +161,7 @@ test("a session is copied to other days, moved, kept as a template, taken out an
   await page.goto(server.url);
   await page.getByRole("button", { name: "New session" }).click();
   await page.getByRole("combobox", { name: "Start from" }).click();
+  await expect(page.getByRole("option", { name: /^Not this/ })).toHaveCount(0);
   await page.getByRole("option", { name: /^Early floor/ }).click();
   await page.getByRole("button", { name: "Plan it" }).click();
   await expect(page.getByRole("combobox", { name: "Warm-up" })).toHaveText("Each alone");
@@ -277,8 +284,11 @@ test("files: PDF of cards and sheets, everything out as a bundle and in again, a
   await input.setInputFiles(file(JSON.stringify(bundle)));
   await expect(page.getByRole("row", { name: /Athletes 0 29 João Peixoto/ })).toBeVisible();
   await page.getByRole("button", { name: "Take it in" }).click();
-  await page.getByRole("button", { name: "Take it back" }).click();
-  await expect(page.getByText("Taken back")).toBeVisible();
+  await expect(page.getByText("Taken in.")).toBeVisible();
+  await page.getByRole("button", { name: /^Take it back: A bundle, 30 athletes/ }).click();
+  await expect(page.getByText(/: as before\.$/)).toBeVisible();
+  const after = await (await page.request.get(`${server.url}/export/bundle.json`)).json();
+  expect(after.athletes.find((a: { id: string }) => a.id === "joao").note).not.toBe("From the bundle");
   const feed = await page.request.get(`${server.url}/export/sessions.ics`);
   expect(feed.headers()["content-type"]).toContain("text/calendar");
 });

@@ -34,7 +34,7 @@ export function planMarkdown(opened: OpenWarmUp): string {
   const parts = request.lifts.flatMap(({ lift }, at) => liftPart(lift, planOfLift(plan, at), gym.unit));
   return `${[
     `# ${text(athlete.name)}`,
-    `${format(parseISO(day), "EEEE d MMMM yyyy")}, ${formatClock(plan.seconds)} to the first working set`,
+    `${format(parseISO(day), "EEEE d MMMM yyyy")}, the warm-up takes ${formatClock(plan.seconds)}`,
     ...parts,
     ...(cautions.length > 0 ? ["## Cautions", cautions.map((c) => `- ${text(c.message)}`).join("\n")] : []),
   ].join("\n\n")}\n`;

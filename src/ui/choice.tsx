@@ -36,8 +36,8 @@ export function LabelledChoice(props: ChoiceProps) {
   );
 }
 
-/** Stands for nothing in a list, where no value may be empty. */
-const NONE = "none";
+/** Stands for nothing in a list, where no value may be empty; no id has brackets. */
+const NONE = "(none)";
 
 /** A pick from a list that may be left open, in the words of `none`. */
 export function OptionalChoice({

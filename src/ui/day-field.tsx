@@ -14,8 +14,10 @@ export const CALENDAR_LOOK = {
   root: "relative",
   month_caption: "flex h-9 items-center font-bold",
   nav: "absolute top-0 right-0 flex",
-  button_previous: "inline-flex size-9 items-center justify-center rounded-sm hover:bg-chalk-deep",
-  button_next: "inline-flex size-9 items-center justify-center rounded-sm hover:bg-chalk-deep",
+  button_previous:
+    "-outline-offset-2 inline-flex size-9 items-center justify-center rounded-sm hover:bg-chalk-deep",
+  button_next:
+    "-outline-offset-2 inline-flex size-9 items-center justify-center rounded-sm hover:bg-chalk-deep",
   chevron: "size-4 fill-current",
   weekday: "condensed h-8 w-9 text-2xs font-normal text-ink-faint",
   month_grid: "border-collapse",

@@ -25,6 +25,7 @@ export {
   turnsFor,
 } from "./equipment";
 export { type DrillSearch, findDrills } from "./find-drills";
+export { findLifts, type LiftSearch } from "./find-lifts";
 export type { GymSet, GymSetLoads } from "./gym-set";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { nameInSentence } from "./name-in-sentence";

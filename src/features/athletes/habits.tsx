@@ -50,8 +50,9 @@ export function Habits({ athlete, set }: AthletePart) {
           </Button>
         )}
       </div>
-      <h3 className="condensed mt-4 text-2xs text-ink-soft">Cannot use</h3>
-      <ul>
+      <h3 className="mt-5 font-semibold">Cannot use</h3>
+      {cannotUse.length === 0 && <p className="text-ink-soft">Nothing of what the gym has.</p>}
+      <ul className="mb-2">
         {cannotUse.map((e) => (
           <li key={e} className="flex min-h-9 items-center justify-between border-t border-line">
             <span className="font-semibold">{EQUIPMENT[e]}</span>

@@ -25,7 +25,7 @@ const VIEWS: readonly { id: CalendarView; name: string }[] = [
 /** Hours that are shown even where nothing is on. */
 const LEAST = { from: 6 * 60, to: 21 * 60 };
 /** A session takes at least so long in the picture, so that its words have room. Minutes. */
-const LEAST_SHOWN = 60;
+const LEAST_SHOWN = 75;
 
 interface Step {
   days?: number;
@@ -222,7 +222,7 @@ function endOf({ day, from, time }: CalendarSession): string {
 function Happening({ event }: EventContentArg) {
   const { from, time, name, lifts, people } = event.extendedProps as CalendarSession;
   return (
-    <span className="block overflow-hidden px-1.5 py-1 leading-tight">
+    <span className="block overflow-hidden px-1.5 py-px leading-tight">
       <span className="condensed block font-bold whitespace-nowrap">
         {time ? (
           <>

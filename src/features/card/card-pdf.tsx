@@ -61,7 +61,7 @@ function CardPage({ session, gym, warmUp }: { session: Session; gym: GymKit; war
           </Text>
           <Text style={styles.soft}>
             {time ? `Be there at ${arriveBy(time, request.minutes, plan.seconds)}. ` : ""}
-            {formatClock(plan.seconds)} to the first working set
+            The warm-up takes {formatClock(plan.seconds)}.
           </Text>
         </View>
       </View>

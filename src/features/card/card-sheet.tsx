@@ -41,8 +41,8 @@ export function CardSheet({ session, gym, warmUp }: { session: Session; gym: Gym
           {format(parseISO(day), "EEEE d MMMM yyyy")}
           {time && `, ${time}`}
           <br />
-          {time ? `Be there at ${arriveBy(time, minutes, plan.seconds)}: ` : ""}
-          {formatClock(plan.seconds)} to the first working set
+          {time ? `Be there at ${arriveBy(time, minutes, plan.seconds)}. ` : ""}
+          The warm-up takes {formatClock(plan.seconds)}.
         </p>
       </div>
       <div className="pt-4 pb-2">

@@ -30,7 +30,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
           {dayInWords(session.day)}
           {session.time &&
             `, first working set ${session.time}, be there at ${arriveBy(session.time, session.minutes, plan.seconds)}`}
-          {`. All ready for the bar at ${formatClock(plan.seconds)}.`}
+          {`. All ready for the bar after ${formatClock(plan.seconds)} minutes.`}
         </p>
       </header>
       {together && (
@@ -90,7 +90,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
             <tr>
               <th className={`${HEAD} w-48`}>Athlete</th>
               <th className={HEAD}>Drills</th>
-              <th className={`${HEAD} w-20`}>Ready at</th>
+              <th className={`${HEAD} w-20`}>Ready after</th>
               <th className={`${HEAD} w-1/4`}>Notes</th>
             </tr>
           </thead>

@@ -71,7 +71,7 @@ export function SheetsPdf({ session, plan, gym }: { session: Session; plan: Grou
           columns={[
             { title: "Athlete", width: 120 },
             { title: "Drills", share: 6 },
-            { title: "Ready at", width: 44 },
+            { title: "Ready after", width: 52 },
             { title: "Notes", share: 2 },
           ]}
           rows={plan.members.map((m) => ({

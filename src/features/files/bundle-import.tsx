@@ -1,8 +1,8 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useId, useState } from "react";
-import { takeBackAction } from "@/app/actions";
 import type { BundleChange } from "@/server/bundle";
 import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
@@ -23,8 +23,7 @@ type State =
   | { kind: "busy" }
   | { kind: "refused"; faults: readonly string[] }
   | { kind: "looked"; file: File; changes: readonly BundleChange[] }
-  | { kind: "taken"; token: string }
-  | { kind: "undone"; isDone: boolean };
+  | { kind: "taken" };
 
 type Answer<T> = { kind: "done"; value: T } | { kind: "refused"; faults: readonly string[] };
 
@@ -51,12 +50,8 @@ export function BundleImport() {
   };
   const take = async (file: File) => {
     setState({ kind: "busy" });
-    const answer = await send<{ token: string }>("take", file);
-    setState(answer.kind === "done" ? { kind: "taken", token: answer.value.token } : answer);
-    router.refresh();
-  };
-  const undo = async (token: string) => {
-    setState({ kind: "undone", isDone: await takeBackAction(token) });
+    const answer = await send<unknown>("take", file);
+    setState(answer.kind === "done" ? { kind: "taken" } : answer);
     router.refresh();
   };
 
@@ -103,22 +98,17 @@ export function BundleImport() {
             </div>
           </>
         )}
-        {state.kind === "taken" && (
-          <p className="flex items-center gap-3">
-            Taken in.
-            <Button onClick={() => void undo(state.token)}>Take it back</Button>
-          </p>
-        )}
-        {state.kind === "undone" && (
-          <p>
-            {state.isDone
-              ? "Taken back: everything is as it was before."
-              : "It is too long ago to take it back."}
-          </p>
-        )}
+        {state.kind === "taken" && <p>Taken in. Below it can be taken back.</p>}
       </div>
       <p className="mt-8 border-t border-line pt-2.5 text-ink-soft">
-        Athletes and working weights come in from CSV on the athletes' page.
+        Athletes and working weights come in from CSV on{" "}
+        <Link
+          href="/athletes"
+          className="font-semibold text-ink underline underline-offset-4 hover:text-ember"
+        >
+          the athletes' page
+        </Link>
+        .
       </p>
     </section>
   );

@@ -12,14 +12,13 @@ import { ApproachPage } from "./approach-page";
 import { DrillPage } from "./drill-page";
 import { DrillShelf } from "./drill-shelf";
 import { LiftPage } from "./lift-page";
+import { LiftShelf } from "./lift-shelf";
 import { NameList } from "./name-list";
 import { OwnEditor } from "./own-editor";
+import { isOwn, ownNote } from "./own-note";
 import { SHELVES, type Shelf } from "./shelves";
 
 const SHELF_OF: Record<OwnKind, Shelf> = { drill: "drills", lift: "lifts", approach: "approaches" };
-
-/** Whether something is the hall's own and not what ships. */
-const isOwn = (id: string) => id.startsWith("own-");
 
 /** Every drill, lift and approach there is, to find and to read. */
 export function Library({ openShelf, openId }: { openShelf: Shelf; openId: string | null }) {
@@ -58,7 +57,6 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
       </>
     );
   };
-  const noteOf = (id: string) => (isOwn(id) ? "own" : "");
   const shelves: Record<Shelf, { list: ReactNode; page: ReactNode }> = {
     drills: {
       list: <DrillShelf chosen={drill?.id ?? null} onChoose={(id) => go("drills", id)} />,
@@ -69,15 +67,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
       ),
     },
     lifts: {
-      list: (
-        <NameList
-          label="Lifts"
-          items={catalog.lifts}
-          note={noteOf}
-          chosen={lift.id}
-          onChoose={(id) => go("lifts", id)}
-        />
-      ),
+      list: <LiftShelf chosen={lift.id} onChoose={(id) => go("lifts", id)} />,
       page: pageOf("lift", lift, <LiftPage lift={lift} />),
     },
     approaches: {
@@ -85,7 +75,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
         <NameList
           label="Approaches"
           items={catalog.approaches}
-          note={noteOf}
+          note={(id) => ownNote(catalog.approaches.find((a) => a.id === id)!)}
           chosen={approach.id}
           onChoose={(id) => go("approaches", id)}
         />

@@ -62,7 +62,7 @@ export function CopyDialog({
       title="Copy to other days"
       open={open}
       onOpenChange={onOpenChange}
-      className="w-[26rem]"
+      className="w-[19rem]"
     >
       <p className="-mt-2 mb-3 text-ink-soft">
         With its people and what is different for single ones. Each copy can be changed on its own.
@@ -73,7 +73,14 @@ export function CopyDialog({
         showOutsideDays
         defaultMonth={addDays(parseISO(session.day), 1)}
         selected={days.map((d) => parseISO(d))}
-        onSelect={(picked) => setDays((picked ?? []).map(isoDay))}
+        onSelect={(picked) => {
+          setDays((picked ?? []).map(isoDay));
+          setMessage(null);
+        }}
+        modifiers={{ own: parseISO(session.day) }}
+        modifiersClassNames={{
+          own: "[&>button]:underline [&>button]:decoration-2 [&>button]:underline-offset-4",
+        }}
         classNames={CALENDAR_LOOK}
       />
       <div className="mt-3 flex items-end gap-3 border-t border-line pt-3">

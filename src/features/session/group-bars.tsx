@@ -151,7 +151,7 @@ function MemberBars({
   return (
     <div
       role="img"
-      aria-label={`${row.name}: ${label}. Ready at ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
+      aria-label={`${row.name}: ${label}. Ready after ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
       className="absolute inset-0"
     >
       {row.steps.map((step, i) => {

@@ -84,7 +84,7 @@ export function RampTable({
           {rows.length === 1 ? "One ramp" : `${rows.length} ramps`}. Plates are those of one side, inside
           first.
         </p>
-        {!onPaper && <PrintButton />}
+        {!onPaper && <PrintButton look="quiet" />}
       </div>
       <div className="relative mt-1 overflow-x-auto print:overflow-visible">
         <table className="w-full min-w-[60rem] table-fixed border-collapse">

@@ -200,7 +200,8 @@ export function SessionBench({
                 <Button onClick={cancel}>Cancel</Button>
               </>
             )}
-            {ready && `All ready for the bar at ${formatClock(ready.seconds)}`}
+            {ready &&
+              `All ready for the bar after ${formatClock(ready.seconds)} of ${session.minutes} minutes`}
             {planning.kind === "cancelled" && (
               <>
                 Cancelled. <Button onClick={again}>Plan again</Button>

@@ -7,10 +7,9 @@ import { type ComponentType, useRef, useState } from "react";
 import { toast } from "sonner";
 import { keepTemplateAction, removeSessionAction, takeBackAction } from "@/app/actions";
 import type { Session, SessionEdit } from "@/core/session";
-import { Button, IconButton } from "@/ui/button";
+import { IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
-import { Sheet, SheetClose } from "@/ui/sheet";
-import { parseName, TextField } from "@/ui/text-field";
+import { NameDialog } from "@/ui/name-dialog";
 import { CopyDialog } from "./copy-dialog";
 
 type Opened = "name" | "copy" | "template" | null;
@@ -66,44 +65,35 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
         open={opened === "copy"}
         onOpenChange={(open) => !open && close()}
       />
-      <Sheet home={home} title="Rename" open={opened === "name"} onOpenChange={(open) => !open && close()}>
-        <TextField
-          label="Name of the session"
-          value={session.name}
-          format={String}
-          parse={parseName}
-          onChange={(name) => {
-            onEdit({ kind: "frame", change: { name } });
-            close();
-          }}
-          note="Enter takes it."
-        />
-        <SheetClose asChild>
-          <Button>Done</Button>
-        </SheetClose>
-      </Sheet>
-      <Sheet
+      <NameDialog
+        title="Rename"
+        label="Name of the session"
+        name={session.name}
+        action="Rename"
+        open={opened === "name"}
         home={home}
+        onClose={close}
+        onTake={(name) => {
+          onEdit({ kind: "frame", change: { name } });
+          return null;
+        }}
+      />
+      <NameDialog
         title="Keep as a template"
+        label="Name of the template"
+        name=""
+        note="Lifts, sets, time, approach and drills are kept, without day and people. One of the same name gives way."
+        action="Keep it"
         open={opened === "template"}
-        onOpenChange={(open) => !open && close()}
-      >
-        <TextField
-          label="Name of the template"
-          value=""
-          format={String}
-          parse={parseName}
-          onChange={async (name) => {
-            const outcome = await keepTemplateAction({ sessionId: session.id, name });
-            toast(outcome.kind === "kept" ? `Kept as "${name}".` : outcome.message);
-            close();
-          }}
-          note="Lifts, sets, time, approach and drills are kept, without day and people. Enter keeps it; one of the same name gives way."
-        />
-        <SheetClose asChild>
-          <Button>Leave it</Button>
-        </SheetClose>
-      </Sheet>
+        home={home}
+        onClose={close}
+        onTake={async (name) => {
+          const outcome = await keepTemplateAction({ sessionId: session.id, name });
+          if (outcome.kind !== "kept") return outcome.message;
+          toast(`Kept as "${name}".`);
+          return null;
+        }}
+      />
     </>
   );
 }
