@@ -1,11 +1,16 @@
 import { catalog } from "@/catalog";
 import type { ChoiceGroup } from "@/ui/choice";
 
-const options = (kind: "work-block" | "drills-alone" | undefined) =>
-  catalog.lifts.filter((l) => l.kind === kind && !l.retired).map((l) => ({ value: l.id, label: l.name }));
+/** What is offered: all but what the coach has taken out, unless that is what is chosen now. */
+function offered<T extends { id: string; retired?: boolean }>(all: readonly T[], chosen: string | null): T[] {
+  return all.filter((item) => !item.retired || item.id === chosen);
+}
 
-/** Everything that a session can have in a lift's place, to choose from. */
-export function liftGroups(): readonly ChoiceGroup[] {
+/** Everything that a session can have in a lift's place, to choose from, with the one that is chosen now. */
+export function liftGroups(chosen: string | null = null): readonly ChoiceGroup[] {
+  const lifts = offered(catalog.lifts, chosen);
+  const options = (kind: "work-block" | "drills-alone" | undefined) =>
+    lifts.filter((l) => l.kind === kind).map((l) => ({ value: l.id, label: l.name }));
   return [
     { label: "Main lifts", options: options(undefined) },
     { label: "Work without a weight", options: options("work-block") },
@@ -13,13 +18,8 @@ export function liftGroups(): readonly ChoiceGroup[] {
   ];
 }
 
-/** The approaches to choose from. */
-export function approachGroups(): readonly ChoiceGroup[] {
-  return [
-    {
-      options: catalog.approaches
-        .filter((a) => !a.retired)
-        .map((a) => ({ value: a.id, label: a.name, note: a.belief })),
-    },
-  ];
+/** The approaches to choose from, with the one that is chosen now. */
+export function approachGroups(chosen: string | null): readonly ChoiceGroup[] {
+  const options = offered(catalog.approaches, chosen);
+  return [{ options: options.map((a) => ({ value: a.id, label: a.name, note: a.belief })) }];
 }

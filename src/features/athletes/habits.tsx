@@ -24,7 +24,7 @@ export function Habits({ athlete, set }: AthletePart) {
           label="Approach"
           none="As the session"
           value={athlete.approach}
-          groups={approachGroups()}
+          groups={approachGroups(athlete.approach)}
           onChange={(approach) => set({ approach })}
         />
         <OptionalChoice

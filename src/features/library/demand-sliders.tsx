@@ -1,13 +1,14 @@
 "use client";
 
 import { Slider } from "radix-ui";
+import { useId, useState } from "react";
 import { DEMAND_IDS, DEMANDS, type DemandId, type DemandWeights } from "@/core/demands";
 import { LabelledChoice } from "@/ui/choice";
 
 const MOST = 3;
 const WORDS = ["not", "a little", "clearly", "most of all"] as const;
 
-/** Demands with a slider each, 0 to 3; at 0 one goes out of the list when the next is put in. */
+/** Demands with a slider each, 0 to 3. One that is put to 0 stays in the list, to be put up again. */
 export function DemandSliders({
   title,
   weights,
@@ -17,8 +18,11 @@ export function DemandSliders({
   weights: DemandWeights;
   onChange: (weights: DemandWeights) => void;
 }) {
-  const shown = DEMAND_IDS.filter((d) => weights[d]);
+  const id = useId();
+  const [seen, setSeen] = useState<ReadonlySet<DemandId>>(() => new Set(Object.keys(weights) as DemandId[]));
+  const shown = DEMAND_IDS.filter((d) => weights[d] || seen.has(d));
   const put = (demand: DemandId, to: number) => {
+    setSeen((before) => new Set(before).add(demand));
     const { [demand]: _, ...rest } = weights;
     // Fields keep their order, so that a row does not jump while its slider moves.
     onChange(to === 0 ? rest : { ...weights, [demand]: to as 1 | 2 | 3 });
@@ -32,11 +36,11 @@ export function DemandSliders({
             key={d}
             className="grid min-h-10 grid-cols-[minmax(0,1fr)_9rem_6rem] items-center gap-4 border-t border-line"
           >
-            <span id={`demand-${d}`} className="font-medium">
+            <span id={`${id}-${d}`} className="font-medium">
               {DEMANDS[d].name}
             </span>
             <Slider.Root
-              value={[weights[d]!]}
+              value={[weights[d] ?? 0]}
               min={0}
               max={MOST}
               step={1}
@@ -47,11 +51,11 @@ export function DemandSliders({
                 <Slider.Range className="absolute h-full bg-ochre-deep" />
               </Slider.Track>
               <Slider.Thumb
-                aria-labelledby={`demand-${d}`}
+                aria-labelledby={`${id}-${d}`}
                 className="block size-6 rounded-full border-2 border-ochre-deep bg-field"
               />
             </Slider.Root>
-            <span className="condensed text-ink-soft">{WORDS[weights[d]!]}</span>
+            <span className="condensed text-ink-soft">{WORDS[weights[d] ?? 0]}</span>
           </li>
         ))}
       </ul>
@@ -62,7 +66,7 @@ export function DemandSliders({
           placeholder="Choose"
           groups={[
             {
-              options: DEMAND_IDS.filter((d) => !weights[d]).map((d) => ({
+              options: DEMAND_IDS.filter((d) => !shown.includes(d)).map((d) => ({
                 value: d,
                 label: DEMANDS[d].name,
               })),

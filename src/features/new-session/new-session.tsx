@@ -247,7 +247,7 @@ function Fields({
         <LabelledChoice
           label="Approach"
           value={form.approach}
-          groups={approachGroups()}
+          groups={approachGroups(form.approach)}
           onChange={(approach) => set({ approach })}
         />
         {choices.gyms.length > 1 && (
@@ -269,7 +269,7 @@ function Fields({
               <Choice
                 label={`Lift ${i + 1}`}
                 value={lift}
-                groups={liftGroups()}
+                groups={liftGroups(lift)}
                 onChange={(id) => set({ lifts: form.lifts.with(i, id) })}
                 triggerClassName="text-base font-bold"
               />

@@ -1,22 +1,32 @@
 "use client";
 
-import { Command } from "cmdk";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { newSessionChoicesAction } from "@/app/actions";
 import type { Session, SessionEdit } from "@/core/session";
 import type { NewSessionChoices } from "@/server/start-session";
 import { Button } from "@/ui/button";
-import { Sheet, SheetClose } from "@/ui/sheet";
+import { type PickItem, PickSheet } from "@/ui/pick-sheet";
 
-/** Adds athletes to a session, found by typing. */
+/** Adds athletes to a session, one by one or all of a group, found by typing. */
 export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {
   const [open, setOpen] = useState(false);
   const [athletes, setAthletes] = useState<NewSessionChoices["athletes"]>([]);
   const known = new Set(session.participants.map((p) => p.athleteId));
   const free = athletes.filter((a) => !known.has(a.id));
-  const groups = [...new Set(free.map((a) => a.group))];
-  const add = (athleteIds: readonly string[]) => onEdit({ kind: "add-participants", athleteIds });
+  const items = [...new Set(free.map((a) => a.group))].flatMap((group): PickItem[] => {
+    const people = free.filter((a) => a.group === group);
+    const all = { id: ALL + group, label: `All ${people.length} of ${group}`, heading: group, words: group };
+    const each = people.map(({ id, name }) => ({
+      id,
+      label: name,
+      heading: group,
+      words: `${name} ${group}`,
+    }));
+    return people.length > 1 ? [all, ...each] : each;
+  });
+  const idsOf = (picked: string) =>
+    picked.startsWith(ALL) ? free.filter((a) => ALL + a.group === picked).map((a) => a.id) : [picked];
   return (
     <div className="mt-2 print:hidden">
       <Button
@@ -30,53 +40,18 @@ export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit
         <Plus aria-hidden className="size-4" />
         Add people
       </Button>
-      <Sheet title="Add people" open={open} onOpenChange={setOpen} className="w-[24rem]">
-        <Command label="Add people">
-          <Command.Input
-            placeholder="Type a name or a group"
-            className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm"
-          />
-          <Command.List className="mt-2 max-h-80 overflow-y-auto">
-            <Command.Empty className="py-3 text-ink-soft">Nobody else is called that.</Command.Empty>
-            {groups.map((group) => {
-              const people = free.filter((a) => a.group === group);
-              return (
-                <Command.Group
-                  key={group}
-                  heading={group}
-                  className="[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint"
-                >
-                  {people.length > 1 && (
-                    <Command.Item
-                      value={`${group} everybody`}
-                      onSelect={() => add(people.map((a) => a.id))}
-                      className={ITEM}
-                    >
-                      All {people.length} of {group}
-                    </Command.Item>
-                  )}
-                  {people.map((a) => (
-                    <Command.Item
-                      key={a.id}
-                      value={`${a.name} ${group} ${a.id}`}
-                      onSelect={() => add([a.id])}
-                      className={ITEM}
-                    >
-                      {a.name}
-                    </Command.Item>
-                  ))}
-                </Command.Group>
-              );
-            })}
-          </Command.List>
-        </Command>
-        <SheetClose asChild>
-          <Button className="mt-4">Done</Button>
-        </SheetClose>
-      </Sheet>
+      <PickSheet
+        title="Add people"
+        placeholder="Type a name or a group"
+        nothing="Nobody else is called that."
+        items={items}
+        open={open}
+        onOpenChange={setOpen}
+        onPick={(picked) => onEdit({ kind: "add-participants", athleteIds: idsOf(picked) })}
+      />
     </div>
   );
 }
 
-const ITEM =
-  "flex min-h-8 cursor-pointer items-center rounded-xs px-2 font-medium data-[selected=true]:bg-chalk-deep";
+/** Before a group's name: everybody in it. */
+const ALL = "all of ";

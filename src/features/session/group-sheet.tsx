@@ -1,6 +1,7 @@
 "use client";
 
 import { Pin, PinOff, Trash2 } from "lucide-react";
+import { useMemo } from "react";
 import { catalog } from "@/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
@@ -9,6 +10,7 @@ import type { Session, SessionEdit } from "@/core/session";
 import { formatClock } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
 import type { Member } from "@/server/open-session";
+import { AddDrill } from "@/ui/add-drill";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
 import { Dropped } from "@/ui/dropped";
@@ -29,6 +31,11 @@ export function GroupSheet({
   onEdit: (edit: SessionEdit) => void;
 }) {
   const { minutes } = session;
+  const people = useMemo(
+    () => members.map(({ athlete }) => ({ name: athlete.name.split(" ")[0]!, athlete })),
+    [members],
+  );
+  const taken = useMemo(() => plan.shared.map((s) => s.drill), [plan]);
   const nameOf = (id: string) => members.find((m) => m.athlete.id === id)?.athlete.name.split(" ")[0] ?? id;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
   const slowest = plan.members.reduce((a, b) =>
@@ -123,6 +130,7 @@ export function GroupSheet({
             })}
           </ol>
         </DragList>
+        <AddDrill people={people} gym={gym} taken={taken} onAdd={(drill) => onEdit({ kind: "pin", drill })} />
         <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "restore-drill", drill })} />
         {plan.shared.length === 0 && (
           <p className="text-ink-soft">No drills together: the time goes into the ramps.</p>

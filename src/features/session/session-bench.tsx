@@ -165,7 +165,7 @@ export function SessionBench({
           <LabelledChoice
             label="Approach"
             value={session.approach}
-            groups={approachGroups()}
+            groups={approachGroups(session.approach)}
             onChange={(approach) => edit({ kind: "frame", change: { approach } })}
           />
           <LabelledChoice

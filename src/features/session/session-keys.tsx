@@ -7,6 +7,7 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["Tab", "From field to field"],
   ["↑ ↓", "In a number: more, less"],
   ["Space", "On a drill's handle: take it, then ↑ ↓ to move it, Space to put it down"],
+  ["A", "Add a drill that all do"],
   ["Ctrl Z", "Undo"],
   ["Ctrl Shift Z", "Redo"],
   ["?", "This list"],

@@ -80,7 +80,7 @@ function OneLift({
         <Choice
           label={`Lift ${at + 1}`}
           value={lift.lift}
-          groups={liftGroups()}
+          groups={liftGroups(lift.lift)}
           onChange={(id) => change({ lift: id })}
           triggerClassName="text-xl font-extrabold tracking-tight"
         />

@@ -95,7 +95,7 @@ export function Brief({
         <Choice
           label="Lift"
           value={planned.lift}
-          groups={liftGroups()}
+          groups={liftGroups(planned.lift)}
           onChange={(id) =>
             onEdit({
               kind: "choose-lift",
@@ -169,7 +169,7 @@ export function Brief({
                   <Choice
                     label="Approach"
                     value={draft.approach}
-                    groups={approachGroups()}
+                    groups={approachGroups(draft.approach)}
                     onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
                     triggerClassName="min-h-6 text-sm font-bold"
                   />

@@ -123,7 +123,7 @@ function Column({
         <Choice
           label={name}
           value={id}
-          groups={approachGroups()}
+          groups={approachGroups(id)}
           onChange={set}
           triggerClassName="text-lg font-bold tracking-tight"
         />

@@ -12,6 +12,7 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["Shift ← →", "Drill: earlier, later"],
   ["P", "Drill: keep, or let go"],
   ["D", "Drill: drop"],
+  ["A", "Drill: add one"],
   ["S", "Drill: swap, go to what would do instead"],
   ["W", "Why: go to the reasons"],
   ["Ctrl Z", "Undo"],

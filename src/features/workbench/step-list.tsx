@@ -1,6 +1,7 @@
 "use client";
 
 import { Circle, CircleCheck, Pin, PinOff, Trash2 } from "lucide-react";
+import type { ReactNode } from "react";
 import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { LiftPlan } from "@/core/plan";
@@ -31,6 +32,7 @@ export function StepList({
   chosen,
   onChoose,
   onEdit,
+  children,
 }: {
   plan: LiftPlan;
   stair: Stair;
@@ -38,6 +40,8 @@ export function StepList({
   chosen: Chosen;
   onChoose: (chosen: Chosen) => void;
   onEdit: (edit: WarmUpEdit) => void;
+  /** What stands between the drills and the ramp. */
+  children?: ReactNode;
 }) {
   const ramp = plan.ramps[0];
   const drills = plan.steps.map((step, index) => ({ step, index })).filter(({ step }) => step.round === 1);
@@ -148,6 +152,7 @@ export function StepList({
           })}
         </ol>
       </DragList>
+      {children}
       {ramp && (
         <ol className="border-b border-line" aria-label="Ramp">
           {[...ramp.sets, null].map((set, i) => {

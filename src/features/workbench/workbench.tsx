@@ -16,6 +16,7 @@ import { SessionTop } from "@/features/session/session-top";
 import { useStayInStep } from "@/features/session/use-stay-in-step";
 import type { OpenWarmUp } from "@/server/open-session";
 import type { SessionStamp } from "@/server/session-stamp";
+import { AddDrill } from "@/ui/add-drill";
 import { Cautions } from "@/ui/cautions";
 import { Dropped } from "@/ui/dropped";
 import { useOfferActions } from "@/ui/palette-actions";
@@ -94,6 +95,8 @@ export function Workbench({
   );
   const whole = useMemo(() => planWarmUp(request), [request]);
   const plan = useMemo(() => planOfLift(whole, at), [whole, at]);
+  const people = useMemo(() => [{ name: athlete.name, athlete }], [athlete]);
+  const taken = useMemo(() => plan.steps.map((s) => s.drill.id), [plan]);
   const minutes = plan.block === 0 ? request.minutes : null;
   const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
   // What is said about the plan may come a moment after the plan itself.
@@ -208,15 +211,25 @@ export function Workbench({
                 <ProofSign proof={proof} plan={whole} onEdit={edit} />
               )}
             </div>
-            <StepList
-              plan={plan}
-              stair={stair}
-              gym={gym}
-              chosen={chosen}
-              onChoose={setWanted}
-              onEdit={edit}
-            />
-            <Dropped drills={draft.dropped} onRestore={(drill) => edit({ kind: "restore-drill", drill })} />
+            <StepList plan={plan} stair={stair} gym={gym} chosen={chosen} onChoose={setWanted} onEdit={edit}>
+              <div className="border-t border-line py-1">
+                {draft.begun === null && (
+                  <AddDrill
+                    people={people}
+                    gym={gym}
+                    taken={taken}
+                    onAdd={(drill) => {
+                      edit({ kind: "pin", drill, block: plan.block });
+                      setWanted({ kind: "drill", drill });
+                    }}
+                  />
+                )}
+                <Dropped
+                  drills={draft.dropped}
+                  onRestore={(drill) => edit({ kind: "restore-drill", drill })}
+                />
+              </div>
+            </StepList>
           </section>
           {/* Where there is no room for three columns the two on the right scroll as one. */}
           <div className="relative min-h-0 lg:overflow-y-auto xl:contents">

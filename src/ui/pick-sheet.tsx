@@ -1,0 +1,102 @@
+"use client";
+
+import { Command } from "cmdk";
+import { useState } from "react";
+import { hasWords } from "@/core/catalog";
+import { Button } from "./button";
+import { Sheet, SheetClose } from "./sheet";
+
+/** Something to pick from a list. */
+export interface PickItem {
+  id: string;
+  label: string;
+  note?: string;
+  /** It is shown, with why in its note, but cannot be picked. */
+  isBarred?: boolean;
+  /** What it stands under. */
+  heading: string;
+  /** Words by which it is found. */
+  words: string;
+}
+
+/** Things to pick one after the other from a long list, found by typing. What is picked leaves the list. */
+export function PickSheet({
+  title,
+  placeholder,
+  nothing,
+  items,
+  open,
+  onOpenChange,
+  onPick,
+}: {
+  title: string;
+  placeholder: string;
+  /** What is said where nothing is found. */
+  nothing: string;
+  items: readonly PickItem[];
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  onPick: (id: string) => void;
+}) {
+  return (
+    <Sheet title={title} open={open} onOpenChange={onOpenChange} className="w-[32rem]">
+      <PickList {...{ title, placeholder, nothing, items, onPick }} />
+      <SheetClose asChild>
+        <Button className="mt-4">Done</Button>
+      </SheetClose>
+    </Sheet>
+  );
+}
+
+function PickList({
+  title,
+  placeholder,
+  nothing,
+  items,
+  onPick,
+}: {
+  title: string;
+  placeholder: string;
+  nothing: string;
+  items: readonly PickItem[];
+  onPick: (id: string) => void;
+}) {
+  const [search, setSearch] = useState("");
+  const found = items.filter((i) => hasWords(i.words, search));
+  const headings = [...new Set(found.map((i) => i.heading))];
+  return (
+    <Command label={title} shouldFilter={false}>
+      <Command.Input
+        value={search}
+        onValueChange={setSearch}
+        placeholder={placeholder}
+        className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm"
+      />
+      <Command.List className="mt-2 h-80 overflow-y-auto">
+        <Command.Empty className="py-3 text-ink-soft">{nothing}</Command.Empty>
+        {headings.map((heading) => (
+          <Command.Group
+            key={heading}
+            heading={heading}
+            className="[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint"
+          >
+            {found
+              .filter((i) => i.heading === heading)
+              .map(({ id, label, note, isBarred }) => (
+                <Command.Item
+                  key={id}
+                  value={id}
+                  disabled={isBarred}
+                  onSelect={() => onPick(id)}
+                  className="flex min-h-8 cursor-pointer items-center justify-between gap-4 rounded-xs px-2 font-medium data-[disabled=true]:cursor-default data-[disabled=true]:text-ink-soft data-[selected=true]:bg-chalk-deep"
+                >
+                  <span className="truncate">{label}</span>
+                  {note && <span className="condensed shrink-0 text-xs text-ink-soft">{note}</span>}
+                </Command.Item>
+              ))}
+          </Command.Group>
+        ))}
+      </Command.List>
+    </Command>
+  );
+}
