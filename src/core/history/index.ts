@@ -1,0 +1,1 @@
+export { changed, type History, historyText, keptHistory, redone, startHistory, undone } from "./history";
