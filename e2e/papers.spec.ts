@@ -56,6 +56,32 @@ test("sheets for the wall say who does what, and nothing of areas and notes", as
   expect(all).toContain("Working weight");
 });
 
+test("how the racks are set on the session's page is how they hang on the wall, each on a sheet", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}${MASTERS}`);
+  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  const racks = page.getByRole("region", { name: "Racks" });
+  const count = racks.getByRole("textbox", { name: "Racks" });
+  await count.fill("5");
+  await count.press("Enter");
+  await expect(racks.getByRole("table")).toHaveCount(5);
+  await expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible();
+  await page.reload();
+  await expect(count).toHaveValue("5");
+  const titles = await racks.getByRole("table").locator("caption > span:first-child").allTextContents();
+  const pages = await pdfPages(await fetched(`${MASTERS}/sheets.pdf`));
+  const sheets = pages.slice(2);
+  expect(sheets).toHaveLength(5);
+  for (const [i, title] of titles.entries()) {
+    expect(sheets[i]).toContain(title);
+    expect(sheets[i]).toContain("On and off, each side");
+  }
+  await page.goto(`${server.url}${MASTERS}/sheets`);
+  await expect(page.getByRole("region", { name: "Racks" }).getByRole("table")).toHaveCount(5);
+  await expect(page.getByRole("textbox", { name: "Racks" })).toHaveCount(0);
+});
+
 test("a card of somebody who does not come is not there", async () => {
   for (const path of [
     `${MASTERS}/nobody/card.pdf`,

@@ -85,6 +85,14 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
     .getAttribute("aria-label"))!;
   await steps.getByRole("button", { name: first, exact: true }).click();
   await expect(steps.getByRole("button", { name: first, exact: true })).toHaveCount(0);
+  // The length of what all do is everybody's: neither a field nor a key changes it for one.
+  const together = steps
+    .getByRole("listitem")
+    .filter({ hasNot: page.getByRole("button", { name: /^Keep / }) });
+  await together.getByRole("button", { pressed: false }).first().click();
+  await expect(page.getByText("its dose is everybody's")).toBeVisible();
+  await page.keyboard.press("l");
+  await expect(page.getByText("its dose is everybody's")).toBeVisible();
   const weight = page.getByRole("textbox", { name: "Working weight" });
   await weight.fill("65");
   await weight.press("Enter");

@@ -1,7 +1,7 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
 import { database, type Statement, together, write } from "./database";
 import { groupRows } from "./group-rows";
-import { athlete, gym, session, sessionAthlete, warmUp } from "./schema";
+import { athlete, gym, ownContent, session, sessionAthlete, warmUp } from "./schema";
 
 type SessionRow = typeof session.$inferSelect;
 type ParticipantRow = typeof sessionAthlete.$inferSelect;
@@ -215,12 +215,13 @@ export async function deleteWarmUp(sessionId: string, athleteId: string): Promis
 /** Revisions of a session, its gym, its people and what was changed for each; null if there is no such session. */
 export async function readStamp(id: string) {
   const db = await database();
-  const [[row], people] = await Promise.all([
+  const [[row], [own], people] = await Promise.all([
     db
       .select({ session: session.revision, gym: gym.revision })
       .from(session)
       .innerJoin(gym, eq(gym.id, session.gymId))
       .where(eq(session.id, id)),
+    db.select({ library: sql<number>`coalesce(sum(${ownContent.revision} + 1), 0)` }).from(ownContent),
     db
       .select({ id: athlete.id, athlete: athlete.revision, warmUp: warmUp.revision })
       .from(sessionAthlete)
@@ -234,5 +235,5 @@ export async function readStamp(id: string) {
   ]);
   if (!row) return null;
   const entries = people.map((p) => [p.id, { athlete: p.athlete, warmUp: p.warmUp ?? 0 }] as const);
-  return { ...row, people: Object.fromEntries(entries) };
+  return { ...row, library: own!.library, people: Object.fromEntries(entries) };
 }

@@ -2,7 +2,7 @@ import { addDays, format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
 import { catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
-import { draftInSession, type Session } from "@/core/session";
+import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
 import { weight } from "@/core/units";
 import { type AthleteRecord, type GymKit, startDraft, startLift, type WarmUpDraft } from "@/core/warm-up";
 import { database, together, write } from "@/data/database";
@@ -121,6 +121,7 @@ function sessionRows(
     together: isTogether,
     own: [],
     dropped: [],
+    racks: USUAL_RACKS,
   };
   const participants = group.athletes.map((a) => ({ athleteId: a.id, absent: false }));
   const planned: Session = {

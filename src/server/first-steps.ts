@@ -2,6 +2,7 @@ import { z } from "zod";
 import { catalog } from "@/catalog";
 import { gymSets } from "@/catalog/gym-sets";
 import { checkWorkingWeight } from "@/core/ramp";
+import { USUAL_RACKS } from "@/core/session";
 import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
 import { type GymKit, gymFromSet, liftKit, usualPlate } from "@/core/warm-up";
 import { addFirstRows } from "@/data/first-steps";
@@ -166,6 +167,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
         together: !isOne,
         own: [],
         dropped: [],
+        racks: USUAL_RACKS,
       } satisfies SessionContent),
       updatedAt: Date.now(),
     },

@@ -12,6 +12,7 @@ import { openSession } from "./open-session";
 import { copyContent, loadOwnContent, openOwnContent, saveOwnContent } from "./own-content";
 import { groupPlanOf, warmUpsOf } from "./plan-session";
 import { saveSession } from "./save-session";
+import { sessionStamp } from "./session-stamp";
 import { startSession } from "./start-session";
 
 withTemporaryDatabase();
@@ -40,6 +41,18 @@ describe("content of the hall's own", () => {
     const again = await openSession("tomorrow-masters");
     if (!again.ok) throw new Error("not opened");
     expect(groupPlanOf(again.value)!.shared.map((s) => s.drill)).toContain(draft.id);
+  });
+
+  test("is seen to have changed by who looks at a session, copied, changed and taken out", async () => {
+    const stamp = async () => (await sessionStamp("tomorrow-masters"))!;
+    const stamps = [await stamp()];
+    const { draft, revision } = await copied("drill", "bird-dog");
+    stamps.push(await stamp());
+    await saveOwnContent({ kind: "drill", revision, item: { ...draft, name: "Bird dog on the quay" } });
+    stamps.push(await stamp());
+    expect(new Set(stamps.map((s) => s.library)).size).toBe(3);
+    expect(new Set(stamps.map(({ library: _, ...rest }) => JSON.stringify(rest))).size).toBe(1);
+    expect(await sessionStamp("no-such")).toBeNull();
   });
 
   test("taken out it is in no new plan, but still where the coach wanted it", async () => {

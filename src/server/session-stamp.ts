@@ -4,6 +4,8 @@ import { readStamp } from "@/data/sessions";
 export interface SessionStamp {
   session: number;
   gym: number;
+  /** Of everything that is the hall's own in the library together. */
+  library: number;
   /** Of each who takes part: what is on record of them, and what was changed for them in this session. */
   people: Readonly<Record<string, { athlete: number; warmUp: number }>>;
 }

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
-import type { Session } from "@/core/session";
+import { type Session, USUAL_RACKS } from "@/core/session";
 import { startDraft } from "@/core/warm-up";
 import { listAthletes, listGroups, readGroup } from "@/data/athletes";
 import { listGyms, readGym } from "@/data/gyms";
@@ -79,6 +79,7 @@ export async function startSession(request: unknown): Promise<StartOutcome> {
     together: people.length > 1,
     own: [],
     dropped: [],
+    racks: USUAL_RACKS,
     ...base,
     minutes,
     approach,

@@ -1,12 +1,9 @@
 import { takeOwnContent } from "@/catalog";
-import { type Lifter, type RackOrder, rackOrders } from "@/core/rack";
+import { type RackOrder, rackOrders } from "@/core/rack";
+import type { RackRequest } from "@/core/session";
 import type { Asked } from "./ask-worker";
 
-export interface RackQuestion {
-  lifters: readonly Lifter[];
-  racks: number;
-  secondsPerMove: number;
-}
+export type RackQuestion = RackRequest;
 
 /** The orders so far. */
 export type RackAnswer = readonly RackOrder[];

@@ -4,7 +4,7 @@ import type { Drill } from "@/core/catalog";
 import { planExactly } from "@/core/plan";
 import { lifterOf } from "@/core/rack";
 import { planRamp } from "@/core/ramp";
-import { draftInSession, type Session } from "@/core/session";
+import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
 import { finish } from "@/core/steps";
 import { weight } from "@/core/units";
 import { applyEdit, planRequestFor, startDraft, type WarmUpDraft } from "@/core/warm-up";
@@ -76,7 +76,7 @@ describe("the plan of a group", () => {
     ...{ id: "s", name: "Evening", day: "2026-02-02", time: "18:30", gymId: gym.id, groupId: null },
     lifts: [{ lift: "back-squat", scheme: null, pairedWithNext: false }],
     ...{ minutes: 18, approach: "temperature-first", room: "normal" as const, together: true },
-    ...{ own: [{ drill: own.id }], dropped: [], participants: [] },
+    ...{ own: [{ drill: own.id }], dropped: [], racks: USUAL_RACKS, participants: [] },
   };
   const members = ["Ilse", "Mei", "Soraya"].map((name) => {
     const who = { ...athlete, id: name.toLowerCase(), name };

@@ -1,6 +1,7 @@
 export { lifterOf } from "./lifter-of";
 export { placeOf } from "./place-of";
 export { type RackOrder, rackOrders } from "./rack-orders";
+export { ordersByShift, rackTitles, turnChange } from "./rack-titles";
 export { layOutOrder, plainTurns, SECONDS_PER_MOVE } from "./running-order";
 export { shareBar, shareBarSteps } from "./share-bar";
 export { shiftsOf } from "./shifts";

@@ -28,6 +28,7 @@ const FRAME = [
   "approach",
   "room",
   "together",
+  "racks",
 ] as const satisfies readonly (keyof Session)[];
 
 function without({ own, dropped }: Session, drill: DrillId): Pick<Session, "own" | "dropped"> {

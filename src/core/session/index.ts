@@ -4,12 +4,15 @@ export { applySessionEdit, type SessionEdit } from "./edits";
 export { formatLoad, parseLoad, stepLoad } from "./load-text";
 export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft";
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
+export { type RackRequest, rackRequestFor } from "./racks";
 export { repeatDays } from "./repeat-days";
 export {
   MOST_PARTICIPANTS,
   type Participant,
+  type RackSetup,
   type Scheme,
   type Session,
   type SessionLift,
   type SessionLoad,
+  USUAL_RACKS,
 } from "./session";

@@ -24,6 +24,7 @@ import {
   type SessionLift,
   type SessionLoad,
   stepLoad,
+  USUAL_RACKS,
 } from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light"]);
@@ -48,6 +49,7 @@ const session: Session = {
   together: true,
   own: [],
   dropped: [],
+  racks: USUAL_RACKS,
   participants: ["a", "b", "c"].map((athleteId) => ({ athleteId, absent: false })),
 };
 const given = (change: Partial<Session> = {}, who = athlete) =>

@@ -30,6 +30,19 @@ export interface Participant {
   absent: boolean;
 }
 
+/** How the bars of a session are shared. */
+export interface RackSetup {
+  /** How many bars there are to share; null: worked out. */
+  count: number | null;
+  /** How many load a bar. */
+  loaders: 1 | 2;
+  /** Whether each rack has plates of its own or all load from those of the room. */
+  stock: "rack" | "room";
+}
+
+/** How bars are shared until the coach says otherwise. */
+export const USUAL_RACKS: RackSetup = { count: null, loaders: 1, stock: "rack" };
+
 /** What a coach prepares for everybody who takes part; what differs for one is in that athlete's warm-up. */
 export interface Session {
   id: string;
@@ -52,6 +65,7 @@ export interface Session {
   /** Drills that the coach has chosen for everybody. */
   own: readonly DraftDrill[];
   dropped: readonly DrillId[];
+  racks: RackSetup;
   participants: readonly Participant[];
 }
 

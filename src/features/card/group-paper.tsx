@@ -112,7 +112,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
       <div className="print:break-before-page">
         <RampTable sessionId={session.id} plan={plan} gym={gym} onPaper />
       </div>
-      {plan.members.length > 1 && <RackOrders plan={plan} gym={gym} />}
+      {plan.members.length > 1 && <RackOrders plan={plan} gym={gym} setup={session.racks} />}
     </div>
   );
 }

@@ -1,18 +1,34 @@
 import { Document, Page, Text, View } from "@react-pdf/renderer";
+import type { ReactNode } from "react";
 import { catalog } from "@/catalog";
 import { drillById, EQUIPMENT, kitInUse } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import { isBarKit } from "@/core/plates";
+import { ordersByShift, rackTitles, turnChange } from "@/core/rack";
 import { loadUnit } from "@/core/ramp";
 import { arriveBy, type Session } from "@/core/session";
-import { formatClock, formatWeight, type Weight } from "@/core/units";
+import { formatClock, formatWeight, type UnitSystem, type Weight } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
+import type { OrderedRacks } from "@/server/order-racks";
 import { dayInWords } from "@/ui/day-in-words";
 import { EMBER, PdfTable, styles } from "./pdf-parts";
 
-/** A session on paper for the wall, without areas and notes: what all do, what each does alone, all ramps. */
-export function SheetsPdf({ session, plan, gym }: { session: Session; plan: GroupPlan; gym: GymKit }) {
+/**
+ * A session on paper for the wall, without areas and notes: what all do, what each does alone, all ramps, and a sheet
+ * for each rack.
+ */
+export function SheetsPdf({
+  session,
+  plan,
+  gym,
+  racks,
+}: {
+  session: Session;
+  plan: GroupPlan;
+  gym: GymKit;
+  racks: OrderedRacks | null;
+}) {
   const together = session.together && plan.shared.length > 0;
   const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
   const ramps = plan.members.flatMap((m) =>
@@ -135,6 +151,63 @@ export function SheetsPdf({ session, plan, gym }: { session: Session; plan: Grou
           })}
         />
       </Page>
+      {racks && <RackPages head={head} racks={racks} unit={gym.unit} />}
     </Document>
   );
+}
+
+/** What hangs at each rack: who lifts when, and what goes on and off before. */
+function RackPages({
+  head,
+  racks: { lifters, orders },
+  unit,
+}: {
+  head: ReactNode;
+  racks: OrderedRacks;
+  unit: UnitSystem;
+}) {
+  return ordersByShift(orders).flatMap((here, shift, shifts) => {
+    const titles = rackTitles(here, lifters);
+    return here.map((order, r) => (
+      <Page key={order.lifters.join()} size="A4" style={styles.page}>
+        {head}
+        <Text style={[styles.title, { marginBottom: 6 }]}>
+          {titles[r]}
+          {shifts.length > 1 ? `, shift ${shift + 1}` : ""}
+        </Text>
+        <PdfTable
+          columns={[
+            { title: "At", width: 34 },
+            { title: "Who", share: 3 },
+            { title: `Load, ${unit}`, width: 64 },
+            { title: "On and off, each side", share: 4 },
+            { title: "Done", width: 30 },
+            { title: "Notes", share: 2 },
+          ]}
+          rows={order.best.turns.map((turn) => {
+            const { name, sets } = lifters[order.lifters[turn.lifter]!]!;
+            const set = sets[turn.set]!;
+            return {
+              key: `${turn.lifter} ${turn.set}`,
+              cells: [
+                formatClock(turn.startsAt),
+                <Text key="name" style={styles.strong}>
+                  {name}
+                </Text>,
+                <Text key="load">
+                  <Text style={styles.strong}>{formatWeight(set.weight)}</Text> × {set.reps}
+                </Text>,
+                turnChange(turn, set),
+                <View key="done" style={styles.box} />,
+                "",
+              ],
+            };
+          })}
+        />
+        <Text style={[styles.soft, { marginTop: 6 }]}>
+          All are ready for the bar {formatClock(order.best.seconds)} after the first set.
+        </Text>
+      </Page>
+    ));
+  });
 }

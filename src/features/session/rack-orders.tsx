@@ -1,95 +1,97 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { catalog } from "@/catalog";
 import type { GroupPlan } from "@/core/group";
-import { describeChange, isBarKit } from "@/core/plates";
 import {
-  type BarPlace,
   type BarSet,
-  type BarTurn,
-  type Lifter,
-  lifterOf,
   MOST_ON_A_BAR,
-  mixedOf,
-  placeOf,
+  ordersByShift,
   type RackOrder,
-  SECONDS_PER_MOVE,
+  rackTitles,
   type Shortage,
   shortages,
+  turnChange,
 } from "@/core/rack";
+import { type RackSetup, rackRequestFor } from "@/core/session";
 import { formatClock, formatWeight, formatWeightWithUnit } from "@/core/units";
 import type { GymKit } from "@/core/warm-up";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { useRackOrders } from "./use-rack-orders";
 
-/** How many share a bar where the coach has not said how many racks there are. */
-const USUAL_ON_A_BAR = 3;
-
 /** The ramps over the racks there are: who shares a bar with whom, who lifts when, and what goes on and off. */
-export function RackOrders({ plan, gym }: { plan: GroupPlan; gym: GymKit }) {
-  const lifters = useMemo(
-    () =>
-      plan.members.flatMap(({ name, ramps }) => {
-        const [ramp] = ramps;
-        const lift = catalog.lifts.find((l) => l.id === ramp?.lift);
-        const isShared = ramp && lift && isBarKit(ramp.kit) && ramp.sets.length > 0;
-        return isShared ? [lifterOf(name, placeOf(lift), ramp)] : [];
-      }),
-    [plan],
-  );
-  const there = gym.counts?.rack ?? Number.POSITIVE_INFINITY;
-  const [wanted, setWanted] = useState<number | null>(null);
-  const [loaders, setLoaders] = useState<1 | 2>(1);
-  const usual = Math.min(there, Math.ceil(lifters.length / USUAL_ON_A_BAR));
-  const [isOneStock, setOneStock] = useState(false);
-  const racks = Math.max(wanted ?? usual, 1);
+export function RackOrders({
+  plan,
+  gym,
+  setup,
+  onSetup,
+}: {
+  plan: GroupPlan;
+  gym: GymKit;
+  setup: RackSetup;
+  /** Changes how bars are shared; absent: it stays as it is, as on paper. */
+  onSetup?: (to: RackSetup) => void;
+}) {
+  const { count, loaders, stock } = setup;
   const question = useMemo(
-    () => (lifters.length < 2 ? null : { lifters, racks, secondsPerMove: SECONDS_PER_MOVE[loaders] }),
-    [lifters, racks, loaders],
+    () => rackRequestFor(plan, { count, loaders }, gym, catalog),
+    [plan, count, loaders, gym],
   );
   const orders = useRackOrders(question);
   if (!question) return null;
+  const { lifters, racks } = question;
   const nameOf = (lifter: number) => lifters[lifter]!.name.split(" ")[0]!;
   return (
     <section aria-label="Racks" className="mt-10 print:mt-0 print:break-before-page">
       <h2 className="section-title">Racks</h2>
-      <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2 print:[&>:not(p)]:hidden">
-        <WholeStepper label="Racks" value={racks} least={1} most={60} onChange={setWanted} />
-        <WholeStepper
-          label="Loading a bar"
-          value={loaders}
-          least={1}
-          most={2}
-          onChange={(n) => setLoaders(n as 1 | 2)}
-        />
-        <LabelledChoice
-          label="Plates"
-          value={isOneStock ? "room" : "rack"}
-          groups={STOCKS}
-          onChange={(of) => setOneStock(of === "room")}
-        />
+      <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+        {onSetup && (
+          <>
+            <WholeStepper
+              label="Racks"
+              value={racks}
+              least={1}
+              most={60}
+              onChange={(to) => onSetup({ ...setup, count: to })}
+            />
+            <WholeStepper
+              label="Loading a bar"
+              value={loaders}
+              least={1}
+              most={2}
+              onChange={(n) => onSetup({ ...setup, loaders: n as 1 | 2 })}
+            />
+            <LabelledChoice
+              label="Plates"
+              value={stock}
+              groups={STOCKS}
+              onChange={(of) => onSetup({ ...setup, stock: of as RackSetup["stock"] })}
+            />
+          </>
+        )}
         <p role="status" className="min-h-8 pb-1 text-ink-soft">
-          {orders ? summary(orders, racks, there) : "Working out the running orders"}
+          {orders
+            ? summary(orders, racks, gym.counts?.rack ?? Number.POSITIVE_INFINITY)
+            : "Working out the running orders"}
         </p>
       </div>
       {orders &&
-        shiftsIn(orders).map((here, shift, all) => (
+        ordersByShift(orders).map((here, shift, all) => (
           <div key={here[0]!.lifters.join()} className="mt-4">
             {all.length > 1 && <h3 className="mb-2 text-sm font-bold">Shift {shift + 1}</h3>}
-            {isOneStock && (
+            {stock === "room" && (
               <Shortages
                 found={shortages(here, lifters, gym.plates)}
                 unit={gym.unit}
-                titleOf={(r) => titleOf(here, lifters, r)}
+                titles={rackTitles(here, lifters)}
               />
             )}
             <div className="grid gap-x-8 gap-y-8 sm:grid-cols-2 xl:grid-cols-4 print:grid-cols-4 print:gap-x-5">
               {here.map((order, r) => (
                 <RackSheet
                   key={order.lifters.join()}
-                  title={titleOf(here, lifters, r)}
+                  title={rackTitles(here, lifters)[r]!}
                   order={order}
                   nameOf={(i) => nameOf(order.lifters[i]!)}
                   setOf={(i, set) => lifters[order.lifters[i]!]!.sets[set]!}
@@ -111,21 +113,9 @@ const STOCKS: readonly ChoiceGroup[] = [
   },
 ];
 
-const PLACES: Record<BarPlace, string> = { rack: "Rack", bench: "Bench", floor: "Floor", machine: "Machine" };
-
-/** The place of a bar with its number among those; of a bar in several places all of them. */
-function titleOf(orders: readonly RackOrder[], lifters: readonly Lifter[], at: number): string {
-  const own = (order: RackOrder) => order.lifters.map((i) => lifters[i]!);
-  const here = own(orders[at]!);
-  if (mixedOf(here) > 0) return [...new Set(here.map((l) => PLACES[l.place]))].sort().join(" and ");
-  const { place } = here[0]!;
-  const same = orders.filter((o) => mixedOf(own(o)) === 0 && own(o)[0]!.place === place);
-  return same.length > 1 ? `${PLACES[place]} ${same.indexOf(orders[at]!) + 1}` : PLACES[place];
-}
-
 function summary(orders: readonly RackOrder[], racks: number, there: number): string {
-  const ends = shiftsIn(orders).map((here) => Math.max(...here.map((o) => o.best.seconds)));
-  const turns = shiftsIn(orders).map((here) => Math.max(...here.map((o) => o.turns.seconds)));
+  const ends = ordersByShift(orders).map((here) => Math.max(...here.map((o) => o.best.seconds)));
+  const turns = ordersByShift(orders).map((here) => Math.max(...here.map((o) => o.turns.seconds)));
   const slowest = Math.max(...ends);
   const saved = Math.max(...turns) - slowest;
   const against = saved > 0 ? `, ${formatClock(saved)} sooner than in plain turns` : "";
@@ -138,22 +128,16 @@ function summary(orders: readonly RackOrder[], racks: number, there: number): st
   return `The last rack is ready ${formatClock(slowest)} after the first set${against}.${proven}${shifts}${tooMany}`;
 }
 
-/** The orders of each shift. */
-function shiftsIn(orders: readonly RackOrder[]): RackOrder[][] {
-  const shifts: RackOrder[][] = [];
-  for (const order of orders) shifts[order.shift] = [...(shifts[order.shift] ?? []), order];
-  return shifts;
-}
-
 /** When one stock of plates would not do, and where. */
 function Shortages({
   found,
   unit,
-  titleOf,
+  titles,
 }: {
   found: readonly Shortage[];
   unit: GymKit["unit"];
-  titleOf: (rack: number) => string;
+  /** What each rack is called. */
+  titles: readonly string[];
 }) {
   if (found.length === 0) return <p className="mb-3 text-ink-soft">The plates there are do for all racks.</p>;
   return (
@@ -164,7 +148,7 @@ function Shortages({
             {formatClock(s.from)} to {formatClock(s.to)}
           </span>
           : {s.needed} pairs of {formatWeightWithUnit(s.plate, unit)} wanted, {s.there} there (
-          {s.racks.map(titleOf).join(", ")}).
+          {s.racks.map((r) => titles[r]).join(", ")}).
         </li>
       ))}
     </ul>
@@ -186,7 +170,7 @@ function RackSheet({
     <table className="w-full border-collapse self-start [&_tr]:break-inside-avoid">
       <caption className="pb-1 text-left">
         <span className="font-bold">{title}</span>{" "}
-        <span className="text-ink-faint">ready at {formatClock(best.seconds)}</span>
+        <span className="text-ink-faint">ready after {formatClock(best.seconds)}</span>
       </caption>
       <thead className="sr-only">
         <tr>
@@ -203,7 +187,7 @@ function RackSheet({
               <td className="w-11 py-1 pr-2 text-right text-ink-faint">{formatClock(turn.startsAt)}</td>
               <td className="py-1 pr-2">
                 <span className="font-semibold">{nameOf(turn.lifter)}</span>
-                <span className="block text-2xs text-ink-soft">{changeFor(turn, set)}</span>
+                <span className="block text-2xs text-ink-soft">{turnChange(turn, set)}</span>
               </td>
               <td className="py-1 text-right whitespace-nowrap">
                 <span className="condensed text-base font-bold">{formatWeight(set.weight)}</span>
@@ -215,9 +199,4 @@ function RackSheet({
       </tbody>
     </table>
   );
-}
-
-function changeFor({ add, strip }: BarTurn, { perSide }: BarSet): string {
-  const isLeft = add.length + strip.length === 0 && perSide.length > 0;
-  return isLeft ? "As it is" : describeChange(add, strip);
 }

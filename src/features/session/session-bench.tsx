@@ -49,7 +49,7 @@ const ROOMS = [
 ];
 
 /** What of a session's stamp the page of everyone does not save itself. */
-const othersOf = ({ gym, people }: SessionStamp) => ({ gym, people });
+const othersOf = ({ gym, library, people }: SessionStamp) => ({ gym, library, people });
 
 /** A session for everybody: when, what, who, and who does what when. */
 export function SessionBench({
@@ -236,7 +236,14 @@ export function SessionBench({
           </>
         )}
         {view === "ramps" && known && <RampTable sessionId={session.id} plan={known} gym={gym} />}
-        {known && here.length >= 2 && <RackOrders plan={known} gym={gym} />}
+        {known && here.length >= 2 && (
+          <RackOrders
+            plan={known}
+            gym={gym}
+            setup={session.racks}
+            onSetup={(racks) => edit({ kind: "frame", change: { racks } })}
+          />
+        )}
       </main>
       <SessionKeys open={keysOpen} onOpenChange={setKeysOpen} />
     </div>

@@ -93,7 +93,7 @@ export function WeightHandle({
 /** The grip on a drill's far edge: left and right changes its dose within its range. */
 export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
   const origin = useRef({ seconds: 0, perSecond: 1, dose: { sets: 0, amount: 0 } });
-  const { drill, dose } = plan.steps[tread.index]!;
+  const { drill, dose, part } = plan.steps[tread.index]!;
   const drag = useDrag(rest);
   const handlers = drag((dx) => {
     const { seconds, perSecond, dose: before } = origin.current;
@@ -101,6 +101,8 @@ export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
     const isSame = next.sets === before.sets && next.amount === before.amount;
     return isSame ? null : { kind: "pin", drill: drill.id, block: plan.block, dose: next };
   });
+  // What all do together takes everybody the same time.
+  if (part === "shared") return null;
   const width = Math.min(10, (tread.endsAt - tread.startsAt) * scale.perSecond * 0.4);
   return (
     <rect

@@ -36,6 +36,8 @@ export function useWorkbenchKeys({
   onCompare: () => void;
 }) {
   const step = chosen.kind === "drill" ? plan.steps.find((s) => s.drill.id === chosen.drill) : undefined;
+  // What all do together is kept, and as long as it is, for everybody.
+  const ownStep = step?.part === "shared" ? undefined : step;
 
   const walk = (direction: 1 | -1) => {
     const choices = choicesOf(stair, plan);
@@ -60,8 +62,8 @@ export function useWorkbenchKeys({
     if (plan.ramps[0] && chosen.kind === "set") onEdit(tickEdit(plan, chosen.set));
   };
   const dose = (direction: 1 | -1) => {
-    const next = step && stepDose(step.drill.dose, step.dose, direction);
-    if (next) onEdit({ kind: "pin", drill: step.drill.id, block: plan.block, dose: next });
+    const next = ownStep && stepDose(ownStep.drill.dose, ownStep.dose, direction);
+    if (next) onEdit({ kind: "pin", drill: ownStep.drill.id, block: plan.block, dose: next });
   };
   const drop = () => {
     if (!step) return;
@@ -71,12 +73,12 @@ export function useWorkbenchKeys({
     if (neighbour) onChoose({ kind: "drill", drill: neighbour.drill.id });
   };
   const pin = () => {
-    if (!step) return;
-    const { sets, amount } = step.dose;
+    if (!ownStep) return;
+    const { sets, amount } = ownStep.dose;
     onEdit(
-      step.pinned
-        ? { kind: "unpin", drill: step.drill.id }
-        : { kind: "pin", drill: step.drill.id, block: plan.block, dose: { sets, amount } },
+      ownStep.pinned
+        ? { kind: "unpin", drill: ownStep.drill.id }
+        : { kind: "pin", drill: ownStep.drill.id, block: plan.block, dose: { sets, amount } },
     );
   };
 

@@ -94,12 +94,16 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
         </p>
       </header>
       <p className="text-sm leading-snug font-medium">{step.reason}</p>
-      <DoseSteppers
-        range={drill.dose}
-        dose={dose}
-        rounds={step.rounds}
-        onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
-      />
+      {step.part === "shared" ? (
+        <p className="text-ink-soft">All do it together, as long as each other: its dose is everybody's.</p>
+      ) : (
+        <DoseSteppers
+          range={drill.dose}
+          dose={dose}
+          rounds={step.rounds}
+          onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
+        />
+      )}
       <div className="flex flex-wrap gap-2">
         {step.part !== "shared" && (
           <Button

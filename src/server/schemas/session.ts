@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
-import { MOST_PARTICIPANTS, type Session } from "@/core/session";
+import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
 import { MOST_LIFTS } from "@/core/warm-up";
 import { drillField, ownDrillsField } from "./draft";
 import {
@@ -44,6 +44,14 @@ export const contentSchema = z.strictObject({
   together: z.boolean(),
   own: ownDrillsField,
   dropped: z.array(drillField).max(200),
+  racks: z
+    .strictObject({
+      count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
+      loaders: z.union([z.literal(1), z.literal(2)]),
+      stock: z.enum(["rack", "room"]),
+    })
+    // What was stored before racks were.
+    .default(USUAL_RACKS),
 });
 export type SessionContent = z.output<typeof contentSchema>;
 
@@ -73,6 +81,7 @@ export function contentOf({
   together,
   own,
   dropped,
+  racks,
 }: Session): SessionContent {
   return {
     lifts: [...lifts],
@@ -82,6 +91,7 @@ export function contentOf({
     together,
     own: [...own],
     dropped: [...dropped],
+    racks,
   };
 }
 
