@@ -80,6 +80,29 @@ test("axe finds nothing on the dialogs of the desk, and the focus comes back", a
   await expect(page.getByRole("dialog").getByText("All 12 of Masters, 45 and over")).toBeVisible();
   await expectNothing(page);
   await page.keyboard.press("Escape");
+  const addDrill = page.getByRole("button", { name: "Add a drill" });
+  await expect(addDrill).toBeVisible({ timeout: 30_000 });
+  await addDrill.focus();
+  await page.keyboard.press("a");
+  // One of the squad has a sore area: it is said beside the drills that are not for that one.
+  await expect(
+    page
+      .getByRole("dialog")
+      .getByText(/^not for /)
+      .first(),
+  ).toBeVisible();
+  await expectNothing(page);
+  await page.keyboard.press("Escape");
+  await expect(addDrill).toBeFocused();
+  await page.goto(`${server.url}/files`);
+  await page.getByLabel("A bundle").setInputFiles({
+    name: "bundle.json",
+    mimeType: "application/json",
+    buffer: await (await page.request.get(`${server.url}/export/bundle.json`)).body(),
+  });
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByRole("button", { name: /^Take it back: A bundle/ })).toBeVisible();
+  await expectNothing(page);
   await page.goto(`${server.url}/library?shelf=lifts&of=deadlift`);
   await page.getByRole("button", { name: "Copy to change" }).click();
   await expect(page.getByRole("heading", { name: "Deadlift, own" })).toBeVisible();

@@ -135,9 +135,9 @@ function Line({
         </span>
         <span className="condensed block truncate text-ink-faint">
           {attention.length > 0 ? (
-            <span className="inline-flex items-center gap-1 font-semibold text-ember">
-              <TriangleAlert aria-hidden className="size-3" />
-              <span className="truncate" title={attention[0]!.message}>
+            <span className="flex min-w-0 items-center gap-1 font-semibold text-ember">
+              <TriangleAlert aria-hidden className="size-3 shrink-0" />
+              <span className="min-w-0 truncate" title={attention[0]!.message}>
                 {attention[0]!.message.split(". ")[0]}
               </span>
             </span>
