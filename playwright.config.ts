@@ -3,10 +3,12 @@ import { defineConfig } from "@playwright/test";
 export default defineConfig({
   testDir: "e2e",
   workers: 2,
-  timeout: 60_000,
+  // No test is about time; a busy machine may take long to answer.
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   forbidOnly: true,
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     trace: "off",
     launchOptions: {

@@ -110,7 +110,7 @@ export async function keepTemplateAction(request: unknown) {
 }
 
 export async function removeTemplateAction(id: unknown) {
-  await removeTemplate(id);
+  return removeTemplate(id);
 }
 
 /** Opens an athlete's warm-up of today, making a session for this one alone where there is none. */

@@ -32,7 +32,11 @@ export default function RootLayout({ children }: { children: ReactNode }) {
           {children}
           <Palette />
         </Theme>
-        <Toaster position="bottom-left" toastOptions={{ unstyled: true, classNames: TOAST }} />
+        <Toaster
+          position="bottom-left"
+          duration={10_000}
+          toastOptions={{ unstyled: true, classNames: TOAST }}
+        />
       </body>
     </html>
   );

@@ -198,16 +198,38 @@ export async function addAthletes(
   });
 }
 
-/** Changes several athletes at once: their group, or whether they are archived. */
+/** What of several athletes was changed at once, as it was before. */
+export type ChangedAthletes = Pick<typeof athlete.$inferSelect, "id" | "groupId" | "archived" | "revision">[];
+
+/** Changes several athletes at once: their group, or whether they are archived. Returns how they were. */
 export async function changeAthletes(
   ids: readonly string[],
   to: { groupId?: string; archived?: boolean },
-): Promise<void> {
-  await write((db) =>
-    db
+): Promise<ChangedAthletes> {
+  return write(async (db) => {
+    const { id, groupId, archived, revision } = athlete;
+    const these = inArray(id, [...ids]);
+    const before = await db.select({ id, groupId, archived, revision }).from(athlete).where(these);
+    await db
       .update(athlete)
-      .set({ ...to, revision: sql`${athlete.revision} + 1` })
-      .where(inArray(athlete.id, [...ids])),
+      .set({ ...to, revision: sql`${revision} + 1` })
+      .where(these);
+    return before;
+  });
+}
+
+/** Takes such a change back, except from athletes that have been changed since. */
+export async function undoChange(before: ChangedAthletes): Promise<void> {
+  await write((db) =>
+    together(
+      db,
+      before.map(({ id, revision, ...was }) =>
+        db
+          .update(athlete)
+          .set({ ...was, revision: revision + 2 })
+          .where(and(eq(athlete.id, id), eq(athlete.revision, revision + 1))),
+      ),
+    ),
   );
 }
 

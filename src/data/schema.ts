@@ -225,10 +225,12 @@ export const ownContent = sqliteTable("own_content", {
   revision: integer("revision").notNull().default(0),
 });
 
-/** What was taken out or taken in, and how it was before, so that it can be taken back. */
+/** What was taken out, taken in or changed for many, and how it was before, so that it can be taken back. */
 export const undoable = sqliteTable("undoable", {
   token: text("token").primaryKey(),
-  kind: text("kind", { enum: ["session", "athletes", "bundle"] }).notNull(),
+  kind: text("kind", {
+    enum: ["session", "gym", "template", "athletes", "changed-athletes", "bundle"],
+  }).notNull(),
   /** What it was, in words. */
   name: text("name").notNull(),
   /** What it takes to take it back, as JSON. */

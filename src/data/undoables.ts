@@ -5,7 +5,14 @@ import { undoable } from "./schema";
 export type UndoableKind = (typeof undoable.$inferSelect)["kind"];
 
 /** So many of each kind are kept; an older one gives way to a new one. */
-const MOST_KEPT: Record<UndoableKind, number> = { session: 50, athletes: 20, bundle: 3 };
+const MOST_KEPT: Record<UndoableKind, number> = {
+  session: 50,
+  gym: 20,
+  template: 20,
+  athletes: 20,
+  "changed-athletes": 20,
+  bundle: 3,
+};
 
 /** Keeps what it takes to take something back. Returns the word that does. */
 export async function keepUndoable(kind: UndoableKind, name: string, content: unknown): Promise<string> {

@@ -2,7 +2,8 @@ import { z } from "zod";
 import { gymSets } from "@/catalog/gym-sets";
 import { UNIT_SYSTEMS } from "@/core/units";
 import { gymFromSet } from "@/core/warm-up";
-import { addGym, deleteGym, isGymInUse, listGyms } from "@/data/gyms";
+import { addGym, deleteGym, isGymInUse, listGyms, readGym } from "@/data/gyms";
+import { keepUndoable } from "@/data/undoables";
 import { gymRows } from "./save-gym";
 import { firstProblem } from "./schemas/draft";
 import { idOf, nameField } from "./schemas/fields";
@@ -32,7 +33,7 @@ export async function addGymLike(
 /** Takes a gym out that no session is in. */
 export async function removeGym(
   id: unknown,
-): Promise<{ kind: "removed" } | { kind: "refused"; message: string }> {
+): Promise<{ kind: "removed"; token: string } | { kind: "refused"; message: string }> {
   const gyms = await listGyms();
   if (typeof id !== "string" || !gyms.some((g) => g.id === id))
     return { kind: "refused", message: "This gym is no longer there." };
@@ -43,6 +44,17 @@ export async function removeGym(
     };
   if (await isGymInUse(id))
     return { kind: "refused", message: "Sessions take place in it. Move them to another gym first." };
+  const kept = (await readGym(id))!;
+  const token = await keepUndoable("gym", kept.name, kept);
   await deleteGym(id);
-  return { kind: "removed" };
+  return { kind: "removed", token };
+}
+
+/** Puts a gym back that was taken out, last in the order. */
+export async function bringGymBack({
+  plates,
+  equipment,
+  ...gym
+}: NonNullable<Awaited<ReturnType<typeof readGym>>>): Promise<void> {
+  await addGym({ gym: { ...gym, place: (await listGyms()).length }, plates, equipment });
 }

@@ -8,9 +8,11 @@ import {
   findAthletes,
   listGroups,
   readAthlete,
+  type undoImport,
   updateAthlete,
 } from "@/data/athletes";
 import { listSessionsOf } from "@/data/sessions";
+import { keepUndoable } from "@/data/undoables";
 import { bodyOf } from "./athlete-record";
 import { today } from "./day";
 import { type AthleteDraft, athleteSchema } from "./schemas/athlete";
@@ -110,7 +112,7 @@ const addSchema = z.strictObject({
 });
 
 export type AddOutcome =
-  | { kind: "added"; count: number; firstId: string }
+  | { kind: "added"; count: number; firstId: string; token: string }
   | { kind: "refused"; message: string };
 
 /** Adds athletes from a pasted list of names to a group, which is made where there is none of that name. */
@@ -142,7 +144,16 @@ export async function addAthletesFromList(request: unknown): Promise<AddOutcome>
     experience: "intermediate" as const,
   }));
   await addAthletes(people, known ? null : { id: groupId, name: group, place: groups.length });
-  return { kind: "added", count: people.length, firstId: people[0]!.id };
+  const token = await keepUndoable(
+    "athletes",
+    people.length === 1 ? people[0]!.name : `${people.length} athletes`,
+    {
+      ...{ athletes: [], weights: [] },
+      added: people.map((p) => p.id),
+      groups: known ? [] : [groupId],
+    } satisfies Parameters<typeof undoImport>[0],
+  );
+  return { kind: "added", count: people.length, firstId: people[0]!.id, token };
 }
 
 const changeSchema = z.strictObject({
@@ -153,12 +164,18 @@ const changeSchema = z.strictObject({
 /** Moves several athletes to a group, or to or from the archive. */
 export async function changeSeveral(
   request: unknown,
-): Promise<{ kind: "changed" } | { kind: "refused"; message: string }> {
+): Promise<{ kind: "changed"; what: string; token: string } | { kind: "refused"; message: string }> {
   const parsed = changeSchema.safeParse(request);
   if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
   const { ids, to } = parsed.data;
-  if ("groupId" in to && !(await listGroups()).some((g) => g.id === to.groupId))
-    return { kind: "refused", message: "There is no such group." };
-  await changeAthletes(ids, to);
-  return { kind: "changed" };
+  const group = "groupId" in to ? (await listGroups()).find((g) => g.id === to.groupId) : null;
+  if (group === undefined) return { kind: "refused", message: "There is no such group." };
+  const before = await changeAthletes(ids, to);
+  const done = group
+    ? `moved to ${group.name}`
+    : "archived" in to && to.archived
+      ? "archived"
+      : "out of the archive";
+  const what = `${before.length === 1 ? "1 athlete" : `${before.length} athletes`} ${done}`;
+  return { kind: "changed", what, token: await keepUndoable("changed-athletes", what, before) };
 }

@@ -136,7 +136,7 @@ describe("gyms and rooms", () => {
     const { gym } = (await openGymKit(made.id))!;
     expect(gym).toMatchObject({ name: "Net loft", unit: "lb", bar: { weight: 45000 }, sledge: null });
     expect(gym.dumbbells.at(-1)).toBe(60000);
-    expect(await removeGym(made.id)).toEqual({ kind: "removed" });
+    expect(await removeGym(made.id)).toMatchObject({ kind: "removed" });
     expect(await openGymKit(made.id)).toBeNull();
   });
 

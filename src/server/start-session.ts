@@ -13,6 +13,7 @@ import {
   readWarmUps,
 } from "@/data/sessions";
 import { deleteTemplate, listTemplates, putTemplate, readTemplate } from "@/data/templates";
+import { keepUndoable } from "@/data/undoables";
 import { athleteRecords } from "./athlete-record";
 import { today } from "./day";
 import { gymKit } from "./gym-kit";
@@ -252,6 +253,10 @@ export async function keepTemplate(
   return { kind: "kept" };
 }
 
-export async function removeTemplate(id: unknown): Promise<void> {
-  if (typeof id === "string") await deleteTemplate(id);
+export async function removeTemplate(id: unknown): Promise<{ name: string; token: string } | null> {
+  const row = typeof id === "string" ? await readTemplate(id) : null;
+  if (!row) return null;
+  const token = await keepUndoable("template", row.name, row);
+  await deleteTemplate(row.id);
+  return { name: row.name, token };
 }

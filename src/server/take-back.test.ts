@@ -2,8 +2,11 @@ import { keepUndoable } from "@/data/undoables";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { addGymLike, removeGym } from "./add-gym";
+import { addAthletesFromList, changeSeveral, listAthletePage, openAthlete, saveAthlete } from "./athletes";
+import { openGymKit } from "./gym-kit";
 import { openSession } from "./open-session";
 import { removeSession, saveSession } from "./save-session";
+import { keepTemplate, newSessionChoices, removeTemplate } from "./start-session";
 import { listToTakeBack, takeBack } from "./take-back";
 
 withTemporaryDatabase();
@@ -49,10 +52,56 @@ test("a session comes back to the usual room where its own is gone", async () =>
   expect((await opened("tomorrow-throwers")).session.gymId).toBe(session.gymId);
 });
 
+test("a room that was taken out comes back with all that is in it", async () => {
+  const made = await addGymLike({ name: "Boat shed", unit: "lb", set: "garage" });
+  if (made.kind !== "added") throw new Error(made.message);
+  const before = (await openGymKit(made.id))!;
+  const out = await removeGym(made.id);
+  if (out.kind !== "removed") throw new Error(out.message);
+  expect(await openGymKit(made.id)).toBeNull();
+  expect(await takeBack(out.token)).toBe(true);
+  expect((await openGymKit(made.id))!.gym).toEqual(before.gym);
+});
+
+test("a template that was forgotten is offered again", async () => {
+  await keepTemplate({ sessionId: "tomorrow-throwers", name: "Heavy day" });
+  const { templates } = await newSessionChoices();
+  const forgotten = (await removeTemplate(templates[0]!.id))!;
+  expect(forgotten.name).toBe("Heavy day");
+  expect((await newSessionChoices()).templates).toEqual([]);
+  expect(await takeBack(forgotten.token)).toBe(true);
+  expect((await newSessionChoices()).templates).toEqual(templates);
+  expect(await removeTemplate("no such")).toBeNull();
+});
+
+test("many who were moved at once go back to where each was, but for who has been changed since", async () => {
+  const group = async (id: string) => (await openAthlete(id))!.draft.groupId;
+  const ids = ["mei", "ilse", "soraya"];
+  const before = await Promise.all(ids.map(group));
+  const moved = await changeSeveral({ ids, to: { groupId: "throwers" } });
+  if (moved.kind !== "changed") throw new Error(moved.message);
+  expect(moved.what).toBe("3 athletes moved to Throwing squad");
+  const soraya = (await openAthlete("soraya"))!;
+  await saveAthlete({ revision: soraya.revision, athlete: { ...soraya.draft, note: "Since then" } });
+  expect(await takeBack(moved.token)).toBe(true);
+  expect(await Promise.all(ids.map(group))).toEqual([before[0], before[1], "throwers"]);
+  expect((await openAthlete("soraya"))!.draft.note).toBe("Since then");
+});
+
+test("a pasted list is taken back with its new group; who has been filled in since stays", async () => {
+  const added = await addAthletesFromList({ names: "Una Vell\nOke Brandt", group: "Evening", unit: "kg" });
+  if (added.kind !== "added") throw new Error(added.message);
+  const una = (await openAthlete(added.firstId))!;
+  await saveAthlete({ revision: una.revision, athlete: { ...una.draft, note: "Left-handed" } });
+  expect(await takeBack(added.token)).toBe(true);
+  const there = await listAthletePage({ q: "" });
+  expect(there.rows.filter((r) => r.group === "Evening").map((r) => r.name)).toEqual(["Una Vell"]);
+});
+
 test("the oldest gives way once fifty are kept, and no word that was not given brings anything back", async () => {
   const tokens: string[] = [];
   for (let i = 0; i <= 50; i++) tokens.push(await keepUndoable("session", `Session ${i}`, {}));
-  const kept = await listToTakeBack();
+  const kept = (await listToTakeBack()).filter((k) => k.kind === "session");
   expect(kept).toHaveLength(50);
   expect(kept.map((k) => k.name)).not.toContain("Session 0");
   expect(await takeBack(tokens[0])).toBe(false);

@@ -1,14 +1,19 @@
 import { Mutex } from "async-mutex";
 import { format } from "date-fns";
-import { undoImport } from "@/data/athletes";
+import { undoChange, undoImport } from "@/data/athletes";
+import { putTemplate } from "@/data/templates";
 import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "@/data/undoables";
+import { bringGymBack } from "./add-gym";
 import { undoBundle } from "./bundle";
 import { bringSessionBack } from "./save-session";
 
 /** How each kind of thing is taken back, from what was kept of it. */
 const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
   session: bringSessionBack,
+  gym: bringGymBack,
+  template: putTemplate,
   athletes: undoImport,
+  "changed-athletes": undoChange,
   bundle: undoBundle,
 };
 

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useId, useState, useTransition } from "react";
 import { addAthletesAction } from "@/app/actions";
+import { toastWayBack } from "@/features/take-back/toast-way-back";
 import { Button } from "@/ui/button";
 import { Sheet, SheetClose } from "@/ui/sheet";
 
@@ -33,6 +34,10 @@ export function AddDialog({
       if (outcome.kind === "refused") return setProblem(outcome.message);
       setProblem(null);
       onOpenChange(false);
+      const { count, token } = outcome;
+      toastWayBack(count === 1 ? "1 athlete added." : `${count} athletes added.`, token, "Undo", () =>
+        router.push("/athletes"),
+      );
       // One person is opened to be filled in; of many the list is looked at.
       if (outcome.count === 1) router.push(`/athletes/${outcome.firstId}`);
       else router.refresh();

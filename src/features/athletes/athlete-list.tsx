@@ -5,10 +5,11 @@ import { FileUp, Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { changeSeveralAction, takeBackAction } from "@/app/actions";
+import { changeSeveralAction } from "@/app/actions";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { formatWeight, type Weight } from "@/core/units";
+import { toastWayBack } from "@/features/take-back/toast-way-back";
 import type { AthletePage } from "@/server/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
@@ -28,7 +29,6 @@ export function AthleteList({ page }: { page: AthletePage }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [isAdding, setAdding] = useState(false);
   const [isImporting, setImporting] = useState(false);
-  const [taken, setTaken] = useState<{ people: number; token: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
   const go = (to: Partial<typeof query>) => {
@@ -53,7 +53,10 @@ export function AthleteList({ page }: { page: AthletePage }) {
     startLoading(async () => {
       const outcome = await changeSeveralAction({ ids: [...chosen], to });
       setProblem(outcome.kind === "refused" ? outcome.message : null);
-      if (outcome.kind === "changed") setChosen(new Set());
+      if (outcome.kind === "changed") {
+        setChosen(new Set());
+        toastWayBack(`${outcome.what}.`, outcome.token, "Undo", () => router.refresh());
+      }
       router.refresh();
     });
   const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
@@ -139,22 +142,6 @@ export function AthleteList({ page }: { page: AthletePage }) {
               {isArchive ? "Take out of the archive" : "Archive"}
             </Button>
           </div>
-        )}
-        {taken && (
-          <p role="status" className="mt-4 flex w-fit items-center gap-4 bg-ochre-wash px-3 py-2">
-            {taken.people === 1 ? "1 athlete" : `${taken.people} athletes`} taken in.
-            <Button
-              onClick={() =>
-                startLoading(async () => {
-                  await takeBackAction(taken.token);
-                  setTaken(null);
-                  router.refresh();
-                })
-              }
-            >
-              Take it back
-            </Button>
-          </p>
         )}
         {problem && (
           <p role="alert" className="mt-2 font-semibold text-ember">
@@ -259,7 +246,12 @@ export function AthleteList({ page }: { page: AthletePage }) {
         open={isImporting}
         onOpenChange={setImporting}
         onDone={(people, token) => {
-          setTaken({ people, token });
+          toastWayBack(
+            people === 1 ? "1 athlete taken in." : `${people} athletes taken in.`,
+            token,
+            "Take it back",
+            () => router.refresh(),
+          );
           router.refresh();
         }}
       />

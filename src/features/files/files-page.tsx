@@ -1,7 +1,7 @@
+import { TakeBack } from "@/features/take-back/take-back-list";
 import type { ToTakeBack } from "@/server/take-back";
 import { SiteHeader } from "@/ui/site-header";
 import { BundleImport } from "./bundle-import";
-import { TakeBack } from "./take-back";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
   {

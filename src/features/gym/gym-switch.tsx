@@ -7,6 +7,7 @@ import { toast } from "sonner";
 import { addGymAction, removeGymAction } from "@/app/actions";
 import { gymSets } from "@/catalog/gym-sets";
 import { UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
+import { toastWayBack } from "@/features/take-back/toast-way-back";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { Sheet, SheetClose } from "@/ui/sheet";
@@ -29,7 +30,9 @@ export function GymSwitch({
       toast(outcome.message);
       return;
     }
-    toast(`${at.name} is taken out.`);
+    toastWayBack(`${at.name} is taken out.`, outcome.token, "Bring it back", () =>
+      router.push(`/gym?gym=${at.id}`),
+    );
     router.push("/gym");
     router.refresh();
   };

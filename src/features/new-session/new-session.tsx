@@ -4,6 +4,7 @@ import { Plus, X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useState } from "react";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
+import { toastWayBack } from "@/features/take-back/toast-way-back";
 import type { NewSessionChoices, Precedent } from "@/server/start-session";
 import { AddLift } from "@/ui/add-lift";
 import { Button, IconButton } from "@/ui/button";
@@ -132,10 +133,15 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     else router.push(`/session/${outcome.id}`);
   };
   const forget = async (template: string) => {
-    await removeTemplateAction(template);
-    const known = await newSessionChoicesAction();
-    setChoices(known);
-    if (form) begin(known, form.who);
+    const forgotten = await removeTemplateAction(template);
+    const again = async () => {
+      const known = await newSessionChoicesAction();
+      setChoices(known);
+      if (form) begin(known, form.who);
+    };
+    await again();
+    if (forgotten)
+      toastWayBack(`"${forgotten.name}" is forgotten.`, forgotten.token, "Bring it back", () => void again());
   };
   const set = (to: Partial<Form>) => setForm((f) => f && { ...f, ...to });
 

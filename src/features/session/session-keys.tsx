@@ -10,6 +10,7 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["A", "Add a drill that all do"],
   ["Ctrl Z", "Undo"],
   ["Ctrl Shift Z", "Redo"],
+  ["Alt T", "Go to a message that offers a way back"],
   ["?", "This list"],
 ];
 

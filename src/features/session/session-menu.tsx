@@ -5,8 +5,9 @@ import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
 import { toast } from "sonner";
-import { keepTemplateAction, removeSessionAction, takeBackAction } from "@/app/actions";
+import { keepTemplateAction, removeSessionAction } from "@/app/actions";
 import type { Session, SessionEdit } from "@/core/session";
+import { toastWayBack } from "@/features/take-back/toast-way-back";
 import { IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog";
@@ -25,16 +26,9 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
     const token = await removeSessionAction(session.id);
     if (!token) return;
     router.push("/");
-    toast(`${session.name} is taken out.`, {
-      action: {
-        label: "Bring it back",
-        onClick: async () => {
-          const isBack = await takeBackAction(token);
-          if (isBack) router.push(`/session/${session.id}`);
-          else toast("It is back already, or it is too long ago.");
-        },
-      },
-    });
+    toastWayBack(`${session.name} is taken out.`, token, "Bring it back", () =>
+      router.push(`/session/${session.id}`),
+    );
   };
 
   const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (

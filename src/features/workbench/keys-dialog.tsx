@@ -19,6 +19,7 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["Ctrl Shift Z", "Redo"],
   ["1 to 6", "Go to a lift of the session"],
   ["C", "Compare approaches"],
+  ["Alt T", "Go to a message that offers a way back"],
   ["?", "This list"],
 ];
 

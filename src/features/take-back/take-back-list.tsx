@@ -8,7 +8,10 @@ import { Button } from "@/ui/button";
 
 const KINDS: Record<ToTakeBack["kind"], { was: string; way: string }> = {
   session: { was: "taken out", way: "Bring it back" },
+  gym: { was: "taken out", way: "Bring it back" },
+  template: { was: "forgotten", way: "Bring it back" },
   athletes: { was: "taken in", way: "Take it back" },
+  "changed-athletes": { was: "changed", way: "Undo it" },
   bundle: { was: "taken in", way: "Take it back" },
 };
 
@@ -24,7 +27,7 @@ export function TakeBack({ items }: { items: readonly ToTakeBack[] }) {
       <h2 className="section-title mb-1">Lately taken out or in</h2>
       {items.length === 0 && (
         <p className="border-t border-line pt-2.5 text-ink-soft">
-          Nothing yet. Sessions that are taken out and files that are taken in can be taken back here.
+          Nothing yet. What is taken out, taken in or changed for many at once can be taken back here.
         </p>
       )}
       <ul>
