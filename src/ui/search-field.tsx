@@ -21,7 +21,7 @@ export function SearchField({
         type="search"
         aria-label={label}
         placeholder={label}
-        className="min-h-9 w-full rounded-sm border border-line-strong bg-field pr-2 pl-8 text-sm focus:border-ink"
+        className="min-h-9 w-full rounded-sm border border-line-strong bg-field pr-2 pl-8 text-sm focus:border-ink [&::-webkit-search-cancel-button]:opacity-60 [&::-webkit-search-cancel-button]:grayscale"
       />
     </span>
   );

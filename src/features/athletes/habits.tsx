@@ -51,7 +51,7 @@ export function Habits({ athlete, set }: AthletePart) {
         )}
       </div>
       <h3 className="mt-5 font-semibold">Cannot use</h3>
-      {cannotUse.length === 0 && <p className="text-ink-soft">Nothing of what the gym has.</p>}
+      {cannotUse.length === 0 && <p className="text-ink-soft">All the gym has can be used.</p>}
       <ul className="mb-2">
         {cannotUse.map((e) => (
           <li key={e} className="flex min-h-9 items-center justify-between border-t border-line">

@@ -7,7 +7,7 @@ import timeGrid from "@fullcalendar/timegrid";
 import { addDays, format, getISOWeek, parseISO } from "date-fns";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { moveSessionAction } from "@/app/actions";
 import { clockMinutes, clockTime } from "@/core/session";
@@ -78,6 +78,12 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
     const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
     if ((await move(session, { day: iso(start), time })) === null) revert();
   };
+  const grid = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: other days in view have another place for today
+  useEffect(() => {
+    const now = grid.current?.querySelector<HTMLElement>(".fc-col-header-cell.fc-day-today");
+    if (grid.current && now) grid.current.scrollLeft = now.offsetLeft - grid.current.clientWidth / 2;
+  }, [view, first]);
   const moved = useRef<CalendarSession | null>(null);
   const queue = useRef(Promise.resolve());
   /** One step of a key. A quick second one waits for the first and goes on from there. */
@@ -129,7 +135,9 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
         <ViewSwitch label="View" views={VIEWS} value={view} onChange={(as) => router.push(hrefOf(day, as))} />
         {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the session in it that has the focus */}
         <div
-          className="calendar mt-3"
+          ref={grid}
+          // A week is wider than a phone: it scrolls, today in the middle.
+          className={`calendar mt-3 overflow-x-auto ${view === "week" ? "[&_.fc]:min-w-[46rem]" : ""}`}
           onKeyDown={(e) => {
             const id = (e.target as HTMLElement).dataset.session;
             const session = sessions.find((s) => s.id === id);

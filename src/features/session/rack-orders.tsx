@@ -187,7 +187,7 @@ function RackSheet({
               <td className="w-11 py-1 pr-2 text-right text-ink-faint">{formatClock(turn.startsAt)}</td>
               <td className="py-1 pr-2">
                 <span className="font-semibold">{nameOf(turn.lifter)}</span>
-                <span className="block text-2xs text-ink-soft">{turnChange(turn, set)}</span>
+                <span className="block text-2xs text-balance text-ink-soft">{turnChange(turn, set)}</span>
               </td>
               <td className="py-1 text-right whitespace-nowrap">
                 <span className="condensed text-base font-bold">{formatWeight(set.weight)}</span>
