@@ -1,22 +1,33 @@
 "use client";
 
 import type { ReactNode } from "react";
+import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
+import { OptionalChoice } from "@/ui/choice";
 import { SearchField } from "@/ui/search-field";
 import { NameList } from "./name-list";
 
-/** What is found on a shelf: words to look for, what else is looked for by, how much there is, and its names. */
+/** What is looked for on every shelf. */
+interface ShelfSearch {
+  text: string;
+  demand: DemandId | null;
+}
+
+/** What is found on a shelf: words and a demand to look for, what else is looked for, how much there is, its names. */
 export function ShelfList({
   one,
-  text,
-  onText,
+  demandLabel,
+  search,
+  onSearch,
   children,
   found,
   ...list
 }: {
   /** What one of them is called. */
   one: "drill" | "lift";
-  text: string;
-  onText: (text: string) => void;
+  /** What it has to do with a demand. */
+  demandLabel: string;
+  search: ShelfSearch;
+  onSearch: (to: Partial<ShelfSearch>) => void;
   /** What else is looked for by. */
   children: ReactNode;
   found: readonly { id: string; name: string }[];
@@ -30,10 +41,19 @@ export function ShelfList({
         <SearchField
           label={`Find a ${one}`}
           className="w-full"
-          value={text}
-          onChange={(e) => onText(e.target.value)}
+          value={search.text}
+          onChange={(e) => onSearch({ text: e.target.value })}
         />
-        <div className="flex flex-wrap gap-x-6 gap-y-2">{children}</div>
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          {children}
+          <OptionalChoice
+            label={demandLabel}
+            none="Anything"
+            value={search.demand}
+            groups={[{ options: DEMAND_IDS.map((d) => ({ value: d, label: DEMANDS[d].name })) }]}
+            onChange={(demand) => onSearch({ demand: demand as DemandId | null })}
+          />
+        </div>
         <p role="status" className="text-2xs text-ink-soft">
           {found.length === 1 ? `1 ${one}` : `${found.length} ${one}s`}
           {found.length === 0 && ". Look for less, or for something else."}
@@ -42,4 +62,9 @@ export function ShelfList({
       <NameList label={one === "drill" ? "Drills" : "Lifts"} items={found} {...list} />
     </div>
   );
+}
+
+/** What is said beside a name: how much it has to do with the demand that is looked for, and more. */
+export function noteBeside(...parts: readonly (string | undefined)[]): string {
+  return parts.filter(Boolean).join(" · ");
 }
