@@ -1,14 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 async function expectNothing(page: Page) {
   const { violations } = await new AxeBuilder({ page })

@@ -1,13 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 const SESSION = "tomorrow-throwers";
 const happening = (page: Page) => page.locator(`[data-session="${SESSION}"]`);

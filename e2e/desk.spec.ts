@@ -1,18 +1,11 @@
 import { writeFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { saved } from "./signs";
 import { neverLooks } from "./windows";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
-
-const saved = (page: Page) => expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+const server = serverForTests({ demo: true });
 
 /** Types into a field until the page has come to life and keeps it. */
 async function enter(page: Page, name: string, text: string) {

@@ -1,14 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: false });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: false });
 
 test("from nothing to a first plan", async ({ page }) => {
   await page.goto(server.url);
@@ -33,22 +27,23 @@ test("from nothing to a first plan", async ({ page }) => {
   await expect(page.getByRole("link", { name: /^Ada Back squat/ })).toBeVisible();
 });
 
-test("from nothing to printed cards for a pasted list, with a common kind of gym", async ({ page }) => {
-  const hall = await testServer({ demo: false });
-  await hall.start();
-  await page.goto(hall.url);
-  const list = page.getByLabel(/^Athletes, one a line/);
-  await list.fill("Una Vell, 60\nOke Brandt, 102\nIda Lund");
-  await page.getByLabel("A gym like").selectOption({ label: "A hall with racks" });
-  await page.getByRole("button", { name: "Plan the warm-up" }).click();
-  await expect(page.getByText("Oke Brandt: What there is does not make it.")).toBeVisible();
-  await list.fill("Una Vell, 60\nOke Brandt, 102.5\nIda Lund");
-  await page.getByRole("button", { name: "Plan the warm-up" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Athletes");
-  await page.getByRole("link", { name: "Cards" }).click();
-  await expect(page.getByRole("article")).toHaveCount(3);
-  await expect(page.getByRole("article").nth(1)).toContainText("102.5 kg");
-  await hall.remove();
+test.describe("another empty hall", () => {
+  const hall = serverForTests({ demo: false });
+
+  test("from nothing to printed cards for a pasted list, with a common kind of gym", async ({ page }) => {
+    await page.goto(hall.url);
+    const list = page.getByLabel(/^Athletes, one a line/);
+    await list.fill("Una Vell, 60\nOke Brandt, 102\nIda Lund");
+    await page.getByLabel("A gym like").selectOption({ label: "A hall with racks" });
+    await page.getByRole("button", { name: "Plan the warm-up" }).click();
+    await expect(page.getByText("Oke Brandt: What there is does not make it.")).toBeVisible();
+    await list.fill("Una Vell, 60\nOke Brandt, 102.5\nIda Lund");
+    await page.getByRole("button", { name: "Plan the warm-up" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Athletes");
+    await page.getByRole("link", { name: "Cards" }).click();
+    await expect(page.getByRole("article")).toHaveCount(3);
+    await expect(page.getByRole("article").nth(1)).toContainText("102.5 kg");
+  });
 });
 
 test("the open interface answers", async ({ request }) => {

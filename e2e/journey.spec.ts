@@ -1,22 +1,15 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { saved } from "./signs";
 import { neverLooks } from "./windows";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 const stair = (page: Page) => page.getByRole("group", { name: /as a stair/ });
 const rampLabels = (page: Page) =>
   stair(page)
     .getByRole("button", { name: /^Ramp set/ })
     .evaluateAll((treads) => treads.map((t) => t.getAttribute("aria-label")));
-const saved = (page: Page) =>
-  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
 const field = (page: Page, label: string) =>
   page.getByRole("region", { name: "Lift and time" }).getByRole("textbox", { name: label, exact: true });
 

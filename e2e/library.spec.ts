@@ -1,17 +1,10 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { ready, saved } from "./signs";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 const reading = (page: Page) => page.getByRole("region", { name: "What it is" });
-const saved = (page: Page) =>
-  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
 
 /** Copies something of the library and calls the copy by a name of its own. */
 async function copy(page: Page, place: string, name: string) {
@@ -57,8 +50,7 @@ test("a drill of one's own is in the plan of a group and of one, and in the proo
   await saved(page);
 
   await page.goto(`${server.url}/session/tomorrow-throwers`);
-  const ready = page.getByText(/^All ready for the bar after/);
-  await expect(ready).toBeVisible({ timeout: 30_000 });
+  await ready(page);
   await page.getByRole("button", { name: "Add a drill" }).click();
   const sheet = page.getByRole("dialog", { name: "Add a drill" });
   await sheet.getByPlaceholder("Type a name, or what it is like").fill("quayside");
@@ -102,7 +94,7 @@ test("a lift of one's own is trained; taken out it is in no new session, but in 
   };
   await (await pick()).click();
   await page.getByRole("button", { name: "Plan it" }).click();
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
   const session = page.url();
   await page.goto(`${server.url}/library?shelf=lifts`);
   await page.getByRole("searchbox", { name: "Find a lift" }).fill("rope-works");
@@ -113,5 +105,5 @@ test("a lift of one's own is trained; taken out it is in no new session, but in 
   await expect(await pick()).toHaveCount(0);
   await page.goto(session);
   await expect(page.getByRole("combobox", { name: "Lift 1" })).toHaveText("Rope-works squat");
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
 });

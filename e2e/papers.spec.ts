@@ -1,14 +1,9 @@
 import { expect, test } from "@playwright/test";
 import { pdfPages } from "./pdf-text";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { ready, saved } from "./signs";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 const MASTERS = "/session/tomorrow-masters";
 
@@ -60,13 +55,13 @@ test("how the racks are set on the session's page is how they hang on the wall, 
   page,
 }) => {
   await page.goto(`${server.url}${MASTERS}`);
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
   const racks = page.getByRole("region", { name: "Racks" });
   const count = racks.getByRole("textbox", { name: "Racks" });
   await count.fill("5");
   await count.press("Enter");
   await expect(racks.getByRole("table")).toHaveCount(5);
-  await expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible();
+  await saved(page);
   await page.reload();
   await expect(count).toHaveValue("5");
   const titles = await racks.getByRole("table").locator("caption > span:first-child").allTextContents();

@@ -3,9 +3,10 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import path from "node:path";
+import { test } from "@playwright/test";
 
 /** A production server with a database of its own, that can be ended and started again. */
-export interface TestServer {
+interface TestServer {
   url: string;
   start: () => Promise<void>;
   stop: () => Promise<void>;
@@ -32,7 +33,7 @@ async function answers(url: string): Promise<boolean> {
 }
 
 /** Makes a server on a free port; `demo` fills its database with the demo hall. */
-export async function testServer({
+async function testServer({
   demo,
   host = "127.0.0.1",
 }: {
@@ -74,4 +75,23 @@ export async function testServer({
     rmSync(folder, { recursive: true, force: true });
   };
   return { url, start, stop, remove };
+}
+
+/** A server for the tests of a file: started before the first of them, ended and gone after the last. */
+export function serverForTests(
+  options: Parameters<typeof testServer>[0],
+): Pick<TestServer, "url" | "start" | "stop"> {
+  let server: TestServer;
+  test.beforeAll(async () => {
+    server = await testServer(options);
+    await server.start();
+  });
+  test.afterAll(() => server.remove());
+  return {
+    get url() {
+      return server.url;
+    },
+    start: () => server.start(),
+    stop: () => server.stop(),
+  };
 }

@@ -1,13 +1,8 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { ready } from "./signs";
 
-let server: TestServer;
-
-test.beforeAll(async () => {
-  server = await testServer({ demo: true });
-  await server.start();
-});
-test.afterAll(() => server.remove());
+const server = serverForTests({ demo: true });
 
 const strip = (page: Page) => page.getByRole("navigation", { name: "Lifts of the session" });
 const steps = (page: Page) => page.getByRole("region", { name: "Steps" });
@@ -158,13 +153,13 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await page.getByRole("link", { name: "The day after" }).click();
   await expect(page).toHaveURL(/day=/);
   await page.getByRole("link", { name: "Harbour pilots" }).click();
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
   const rows = page.getByRole("img", { name: /Ready after/ });
   await expect(rows).toHaveCount(9);
   await expect(page.getByRole("heading", { name: "Each alone" })).toBeVisible();
   await page.getByRole("checkbox", { name: /Kenji/ }).uncheck();
   await expect(rows).toHaveCount(8);
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
   const cancel = page.getByRole("button", { name: "Cancel" });
   await expect(cancel).toBeHidden();
   await page.evaluate(() => sessionStorage.setItem("hold", "yes"));
@@ -173,7 +168,7 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await expect(page.getByText("Cancelled.")).toBeVisible();
   await page.evaluate(() => sessionStorage.removeItem("hold"));
   await page.getByRole("button", { name: "Plan again" }).click();
-  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+  await ready(page);
 });
 
 test("everybody's ramps on one view: sorted, opened, printed on one page", async ({ page }) => {

@@ -1,20 +1,11 @@
 import { networkInterfaces } from "node:os";
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { isForeignChange, isThisMachine, mayReach } from "../scripts/reach.mjs";
-import { type TestServer, testServer } from "./server";
+import { serverForTests } from "./server";
+import { ready, saved } from "./signs";
 
-let server: TestServer;
+const server = serverForTests({ demo: true, host: "0.0.0.0" });
 
-test.beforeAll(async () => {
-  server = await testServer({ demo: true, host: "0.0.0.0" });
-  await server.start();
-});
-test.afterAll(() => server.remove());
-
-const saved = (page: Page) =>
-  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
-const ready = (page: Page) =>
-  expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
 const shared = (page: Page) =>
   page
     .getByRole("button", { name: /^Move / })
@@ -325,6 +316,14 @@ test("the palette goes anywhere by typing, even when that is faster than its lis
   await page.keyboard.press("Control+k");
   await page.keyboard.type("xyzzy");
   await expect(page.getByText("Nothing is called that.")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.goto(server.url);
+  await expect(page.getByRole("button", { name: "New session" })).toBeVisible();
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("new sess");
+  await expect(page.getByRole("option", { selected: true })).toContainText("New session");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog", { name: "New session" })).toBeVisible();
   await page.keyboard.press("Escape");
   await page.keyboard.press("Control+k");
   await page.keyboard.type("dark");

@@ -2,7 +2,8 @@
 
 import { Plus, X } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
 import { toastWayBack } from "@/features/take-back/toast-way-back";
 import type { NewSessionChoices, Precedent } from "@/server/start-session";
@@ -11,6 +12,7 @@ import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
 import { approachGroups, liftGroups } from "@/ui/lift-groups";
+import { useOfferActions } from "@/ui/palette-actions";
 import { Sheet, SheetClose } from "@/ui/sheet";
 import { TimeField } from "@/ui/time-field";
 import { WholeStepper } from "@/ui/whole-stepper";
@@ -42,9 +44,11 @@ function precedentOf(choices: NewSessionChoices, who: string, from: string): Pre
   return template ? { ...template, time: last?.time ?? null, gymId: last?.gymId ?? null } : USUAL;
 }
 
-/** The way to a new session from any page. */
+/** The way to a new session from a page of the desk, by its button, by `N` and from the palette. */
 export function NewSession({ day }: { day: string }) {
   const [open, setOpen] = useState(false);
+  useHotkeys("n", () => setOpen(true), { preventDefault: true });
+  useOfferActions(useMemo(() => [{ label: "New session", keys: "N", run: () => setOpen(true) }], []));
   return (
     <>
       <Button look="main" onClick={() => setOpen(true)}>

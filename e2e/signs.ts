@@ -1,0 +1,11 @@
+import { expect, type Page } from "@playwright/test";
+
+/** Waits until everything that was changed is stored. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeVisible();
+}
+
+/** Waits until the plan of a session's people is there. */
+export async function ready(page: Page): Promise<void> {
+  await expect(page.getByText(/^All ready for the bar after/)).toBeVisible({ timeout: 30_000 });
+}
