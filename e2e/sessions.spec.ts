@@ -84,6 +84,15 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
   await expect(page.getByText("its dose is everybody's")).toBeVisible();
   await page.keyboard.press("l");
   await expect(page.getByText("its dose is everybody's")).toBeVisible();
+  // What the review finds about this one is mended with one click, for this one.
+  const remedy = page
+    .getByRole("region", { name: "The plan as a whole" })
+    .getByRole("button", { name: /^Add / })
+    .first();
+  await expect(remedy).toBeVisible({ timeout: 30_000 });
+  const added = (await remedy.textContent())!.replace(/^Add | \(.*/g, "");
+  await remedy.click();
+  await expect(steps.getByRole("button", { name: `Let go of ${added}` })).toBeVisible();
   const weight = page.getByRole("textbox", { name: "Working weight" });
   await weight.fill("65");
   await weight.press("Enter");

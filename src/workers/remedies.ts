@@ -1,19 +1,20 @@
 import { catalog, takeOwnContent } from "@/catalog";
+import { type OneOfGroup, planTogether } from "@/core/session";
 import {
   type GymKit,
   type PlannedAthlete,
+  planAlone,
   triedRemedies,
   type WarmUpDraft,
   type WarmUpEdit,
 } from "@/core/warm-up";
 import type { Asked } from "./ask-worker";
 
-/** What the worker is asked: what would mend the findings of a draft's plan. */
-export interface RemediesQuestion {
-  draft: WarmUpDraft;
-  athlete: PlannedAthlete;
-  gym: GymKit;
-}
+/** What the worker is asked: what would mend the findings of a draft's plan, alone or together with others. */
+export type RemediesQuestion = { draft: WarmUpDraft } & (
+  | { kind: "alone"; athlete: PlannedAthlete; gym: GymKit }
+  | { kind: "together"; group: OneOfGroup }
+);
 
 /** What it tells, finding by finding. */
 export interface RemediesAnswer {
@@ -22,9 +23,13 @@ export interface RemediesAnswer {
   options: readonly { label: string; edit: WarmUpEdit }[];
 }
 
-self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<RemediesQuestion>>) => {
+self.onmessage = ({ data: { own, question } }: MessageEvent<Asked<RemediesQuestion>>) => {
   takeOwnContent(own);
-  for (const { finding, options } of triedRemedies(data.draft, data.athlete, data.gym, catalog)) {
+  const { look, shared } =
+    question.kind === "alone"
+      ? { look: planAlone(question.athlete, question.gym, catalog), shared: undefined }
+      : planTogether(question.group, catalog);
+  for (const { finding, options } of triedRemedies(question.draft, look, shared)) {
     const answer: RemediesAnswer = { of: finding.code + finding.message, options };
     self.postMessage(answer);
   }

@@ -113,7 +113,9 @@ describe("the plan of a group", () => {
 
 test("the remedies of a plan come finding by finding, each with a change that can be made", () => {
   const short = { ...draft, minutes: 4 };
-  const answers = ask<RemediesQuestion, RemediesAnswer>("remedies", { draft: short, athlete, gym });
+  const answers = ask<RemediesQuestion, RemediesAnswer>("remedies", {
+    ...{ kind: "alone", draft: short, athlete, gym },
+  });
   expect(answers.length).toBeGreaterThan(0);
   const options = answers.flatMap((a) => a.options);
   expect(options.length).toBeGreaterThan(0);

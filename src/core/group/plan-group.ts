@@ -184,7 +184,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
           dose: doseOf(c.drill.dose, c.sets, c.amount),
           kind,
           of,
-          reason: reasonFor(c, own.demands),
+          reason: reasonFor(c, own.demands, kind),
           startsAt,
           seconds: took,
           uses,

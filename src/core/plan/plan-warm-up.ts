@@ -116,7 +116,7 @@ function stepOf(
       .map((s) => ({ demand: demands[s.demand]!, served: s.served }))
       .filter((s) => s.demand.weight > 0 || s.demand.asked > 0)
       .map((s) => ({ demand: s.demand.demand, weight: s.served / candidate.rounds })),
-    reason: reasonFor(candidate, demands),
+    reason: reasonFor(candidate, demands, part),
     pinned: candidate.pinned,
     part,
   };

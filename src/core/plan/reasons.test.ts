@@ -1,5 +1,5 @@
 import { planRequest } from "@/__tests__/fixtures";
-import { planWarmUp } from ".";
+import { type Part, planWarmUp } from ".";
 import { demandInSentence, joinWords, reasonFor } from "./reasons";
 
 const { model } = planWarmUp(
@@ -22,6 +22,13 @@ test("the reason of an own drill that serves nothing says so", () => {
   const plan = planWarmUp(planRequest("bench-press", 70, { own: [{ drill: "calf-raise" }] }));
   const step = plan.steps.find((s) => s.drill.id === "calf-raise")!;
   expect(step.reason).toBe("Your own choice: nothing that today's lift still asks for.");
+});
+
+test("what serves nothing is one's own choice, or done with the others", () => {
+  const useless = { ...model.candidates.find((c) => c.phase !== "raise")!, serves: [] };
+  const because = (part?: Part) => reasonFor(useless, model.demands, part).split(":")[0];
+  expect([undefined, "personal" as const].map(because)).toEqual(["Your own choice", "Your own choice"]);
+  expect((["shared", "substitute"] as const).map(because)).toEqual(["With the others", "With the others"]);
 });
 
 test("demands read well inside a sentence", () => {

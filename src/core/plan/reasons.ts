@@ -1,6 +1,7 @@
 import { nameInSentence } from "../catalog";
 import { DEMANDS, type DemandKind } from "../demands";
 import type { AskedDemand, Candidate } from "../sequence";
+import type { Part } from "./types";
 
 const VERBS: Record<DemandKind, string> = {
   range: "Opens",
@@ -25,8 +26,12 @@ export function demandInSentence(demand: AskedDemand["demand"]): string {
   return words.startsWith("trunk") ? `the ${words}` : words;
 }
 
-/** Why a drill is in the plan: the demands that it serves most, and for which lift or limiter. */
-export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[]): string {
+/**
+ * Why a drill is in the plan: the demands that it serves most, and for which lift or limiter.
+ *
+ * @param part what it is in a group's plan; absent: there is no group.
+ */
+export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[], part?: Part): string {
   const raises = candidate.phase === "raise";
   const served = candidate.serves
     .map((s) => ({
@@ -37,7 +42,10 @@ export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[])
     .filter((s) => s.worth > 0 && !(raises && s.asked.demand === "temperature"))
     .sort((a, b) => b.worth - a.worth || b.served - a.served)
     .slice(0, raises ? MOST_NAMED - 1 : MOST_NAMED);
-  if (served.length === 0 && !raises) return "Your own choice: nothing that today's lift still asks for.";
+  if (served.length === 0 && !raises) {
+    const why = part === undefined || part === "personal" ? "Your own choice" : "With the others";
+    return `${why}: nothing that today's lift still asks for.`;
+  }
   const named = (s: (typeof served)[number]) =>
     demandInSentence(s.asked.demand) + (s.asked.limiter ? " (limiter)" : "");
   const kinds = [...new Set(served.map((s) => DEMANDS[s.asked.demand].kind))];

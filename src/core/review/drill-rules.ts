@@ -53,9 +53,15 @@ export function limitersOfSteps(context: ReviewContext, written: WrittenWarmUp):
   });
 }
 
+/** Whether all of a group do a step, each for the others as well. */
+function isForAll({ request }: ReviewContext, { drill, block }: WrittenStep): boolean {
+  const together = request.together ?? [];
+  return block === 0 && together.some((t) => t.part === "shared" && t.candidate.drill.id === drill.id);
+}
+
 const servesNothing: Rule = (context, written) =>
   eachStep("serves-nothing", written, (step) => {
-    if (step.drill.phases.includes("raise")) return null;
+    if (step.drill.phases.includes("raise") || isForAll(context, step)) return null;
     const demands = demandsOf(context, written, step.block);
     if (isAskedFor(step.drill, demands) || onlyForLimiters(context, demands, step).length > 0) return null;
     return `${step.drill.name} serves nothing that today's lifts or the athlete's limiters ask for.`;

@@ -4,6 +4,7 @@ export { applySessionEdit, type SessionEdit } from "./edits";
 export { formatLoad, parseLoad, stepLoad } from "./load-text";
 export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft";
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
+export { type OneOfGroup, planTogether } from "./plan-together";
 export { type RackRequest, rackRequestFor } from "./racks";
 export { repeatDays } from "./repeat-days";
 export {

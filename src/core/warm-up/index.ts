@@ -22,5 +22,5 @@ export {
 } from "./plan-request";
 export { editForRemedy } from "./remedy-edit";
 export { oneRepMaxIn, startDraft, startLift, workingWeightIn } from "./start-draft";
-export { type TriedRemedies, triedRemedies } from "./tried-remedies";
+export { type PlanForReview, planAlone, type TriedRemedies, triedRemedies } from "./tried-remedies";
 export { usualPlate } from "./usual-plates";

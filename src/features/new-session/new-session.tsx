@@ -2,7 +2,7 @@
 
 import { Plus, X } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
 import { toastWayBack } from "@/features/take-back/toast-way-back";
@@ -147,10 +147,16 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     if (forgotten)
       toastWayBack(`"${forgotten.name}" is forgotten.`, forgotten.token, "Bring it back", () => void again());
   };
+  // The choices come after the sheet: the first thing to say then takes the focus.
+  const fields = useRef<HTMLDivElement>(null);
+  const isKnown = form !== null;
+  useEffect(() => {
+    if (isKnown) fields.current?.querySelector<HTMLElement>("[role=combobox]")?.focus();
+  }, [isKnown]);
   const set = (to: Partial<Form>) => setForm((f) => f && { ...f, ...to });
 
   return (
-    <>
+    <div ref={fields}>
       {choices && form && (
         <Fields
           {...{ choices, form, set }}
@@ -174,7 +180,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
           <Button>Leave it</Button>
         </SheetClose>
       </div>
-    </>
+    </div>
   );
 }
 

@@ -2,10 +2,22 @@
 
 import { useMemo, useRef } from "react";
 import type { GroupPlan, MemberPlan } from "@/core/group";
+import type { MemberDraft } from "@/core/session";
 import type { WarmUpDraft } from "@/core/warm-up";
 import { planQuestion } from "@/features/session/plan-question";
 import { useGroupPlan } from "@/features/session/use-group-plan";
 import type { OpenWarmUp } from "@/server/open-session";
+
+/** Those who are there, one of them with the draft as it is now. */
+export function hereWith(
+  members: OpenWarmUp["members"],
+  id: string,
+  draft: WarmUpDraft,
+): readonly MemberDraft[] {
+  return members
+    .filter((m) => !m.absent)
+    .map(({ athlete, draft: before }) => ({ athlete, draft: athlete.id === id ? draft : before }));
+}
 
 /**
  * The athlete's part of what a session's people do together, planned anew whenever the athlete's draft changes; null
@@ -19,13 +31,11 @@ export function usePart(
   first: MemberPlan | null,
 ): MemberPlan | null {
   const { id } = member.athlete;
-  const question = useMemo(() => {
-    if (!session.together || member.absent) return null;
-    const here = members
-      .filter((m) => !m.absent)
-      .map((m) => (m.athlete.id === id ? { athlete: m.athlete, draft } : m));
-    return planQuestion(session, here, gym);
-  }, [session, gym, members, member.absent, id, draft]);
+  const question = useMemo(
+    () =>
+      session.together && !member.absent ? planQuestion(session, hereWith(members, id, draft), gym) : null,
+    [session, gym, members, member.absent, id, draft],
+  );
   const known = useRef<GroupPlan | null>(
     first && { shared: [], members: [first], objective: 0, seconds: first.seconds },
   );

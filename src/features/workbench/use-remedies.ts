@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { AthleteRecord, GymKit, WarmUpDraft, WarmUpEdit } from "@/core/warm-up";
+import type { WarmUpEdit } from "@/core/warm-up";
 import { askWorker } from "@/workers/ask-worker";
 import type { RemediesAnswer, RemediesQuestion } from "@/workers/remedies";
 
@@ -14,26 +14,25 @@ const NONE: Remedies = new Map();
 
 /**
  * What would mend each finding of a draft's plan, by the finding's code and message: tried in a worker once the
- * draft has come to rest, since every try plans anew. None without a draft.
+ * draft has come to rest, since every try plans anew.
+ *
+ * @param question stays the same object until it is another question.
  */
-export function useRemedies(draft: WarmUpDraft | null, athlete: AthleteRecord, gym: GymKit): Remedies {
+export function useRemedies(question: RemediesQuestion): Remedies {
   const [remedies, setRemedies] = useState<Remedies>(NONE);
   useEffect(() => {
     setRemedies(NONE);
-    if (!draft) return;
     let quit = () => {};
     const timer = setTimeout(() => {
       const worker = new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });
-      quit = askWorker<RemediesQuestion, RemediesAnswer>(
-        worker,
-        { draft, athlete, gym },
-        { answered: (answer) => setRemedies((known) => new Map(known).set(answer.of, answer.options)) },
-      );
+      quit = askWorker<RemediesQuestion, RemediesAnswer>(worker, question, {
+        answered: (answer) => setRemedies((known) => new Map(known).set(answer.of, answer.options)),
+      });
     }, REST_MS);
     return () => {
       clearTimeout(timer);
       quit();
     };
-  }, [draft, athlete, gym]);
+  }, [question]);
   return remedies;
 }

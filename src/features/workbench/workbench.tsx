@@ -33,7 +33,7 @@ import { type Chosen, chosenOf, treadOf } from "./selection";
 import { StairView } from "./stair-view";
 import { StepList } from "./step-list";
 import { useExactPlan } from "./use-exact-plan";
-import { usePart } from "./use-part";
+import { hereWith, usePart } from "./use-part";
 import { useRemedies } from "./use-remedies";
 import { useWarmUp } from "./use-warm-up";
 import { useWorkbenchKeys } from "./use-workbench-keys";
@@ -107,8 +107,25 @@ export function Workbench({
     () => (isTogether ? [] : givenUp(settled.request, settled.whole)),
     [settled, isTogether],
   );
-  // What all do together is chosen for all: no better choice for one, and no remedy by one.
-  const remedies = useRemedies(isTogether ? null : draft, athlete, gym);
+  const remedies = useRemedies(
+    useMemo(
+      () =>
+        isTogether
+          ? {
+              kind: "together",
+              draft,
+              group: {
+                session,
+                here: hereWith(opened.members, athlete.id, draft),
+                athleteId: athlete.id,
+                gym,
+              },
+            }
+          : { kind: "alone", draft, athlete, gym },
+      [isTogether, draft, session, opened.members, athlete, gym],
+    ),
+  );
+  // What all do together is chosen for all: there is no better choice for one.
   const proof = useExactPlan(isTogether ? null : draft, athlete, gym, whole);
   const { lift, kit, onBlocks } = request.lifts[at]!;
   const { weight } = draft.lifts[at]!;
