@@ -224,7 +224,7 @@ function Fields({
   return (
     <div className="space-y-5">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-        <span className="flex flex-col">
+        <span className="flex flex-col gap-1">
           <span aria-hidden className="condensed text-2xs text-ink-faint">
             Who
           </span>
