@@ -169,7 +169,11 @@ test("the whole journey by keyboard alone", async ({ page }) => {
     await page.keyboard.press("Enter");
     await expect(page.getByRole("option", { name: /Temperature first/ })).toBeVisible({ timeout: 1000 });
   }).toPass();
-  await page.keyboard.press("Home");
+  // The list takes the focus a moment after it is seen.
+  await expect(async () => {
+    await page.keyboard.press("Home");
+    await expect(page.getByRole("option", { name: /Temperature first/ })).toBeFocused({ timeout: 1000 });
+  }).toPass();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("combobox", { name: "Approach" })).toHaveText("Temperature first");
   await field(page, "Minutes").focus();
