@@ -1,4 +1,5 @@
 export { arriveBy, clockMinutes, clockTime } from "./arrive-by";
+export { dayAfter, type Moment, moveMoment, repeatDays } from "./days";
 export { draftInSession } from "./draft-in-session";
 export { applySessionEdit, type SessionEdit } from "./edits";
 export { formatLoad, parseLoad, stepLoad } from "./load-text";
@@ -6,7 +7,6 @@ export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
 export { type OneOfGroup, planTogether } from "./plan-together";
 export { type RackRequest, rackRequestFor } from "./racks";
-export { repeatDays } from "./repeat-days";
 export {
   MOST_PARTICIPANTS,
   type Participant,

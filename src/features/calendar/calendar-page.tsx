@@ -4,19 +4,17 @@ import type { EventContentArg, EventDropArg } from "@fullcalendar/core";
 import interaction from "@fullcalendar/interaction";
 import FullCalendar from "@fullcalendar/react";
 import timeGrid from "@fullcalendar/timegrid";
-import { addDays, format, getISOWeek, parseISO } from "date-fns";
+import { format, getISOWeek, parseISO } from "date-fns";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-import { toast } from "sonner";
-import { moveSessionAction } from "@/app/actions";
-import { clockMinutes, clockTime } from "@/core/session";
+import { clockMinutes, clockTime, dayAfter } from "@/core/session";
 import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/list-calendar";
-import { dayInWords } from "@/ui/day-in-words";
 import { SiteHeader } from "@/ui/site-header";
 import { StepLinks } from "@/ui/step-links";
 import { ViewSwitch } from "@/ui/view-switch";
+import { MOVE_KEYS, useMoves } from "./use-moves";
 
 const VIEWS: readonly { id: CalendarView; name: string }[] = [
   { id: "week", name: "Week" },
@@ -27,18 +25,6 @@ const LEAST = { from: 6 * 60, to: 21 * 60 };
 /** A session takes at least so long in the picture, so that its words have room. Minutes. */
 const LEAST_SHOWN = 75;
 
-interface Step {
-  days?: number;
-  minutes?: number;
-}
-/** What Shift with an arrow moves a session by. */
-const STEPS: Readonly<Record<string, Step>> = {
-  ArrowUp: { minutes: -15 },
-  ArrowDown: { minutes: 15 },
-  ArrowLeft: { days: -1 },
-  ArrowRight: { days: 1 },
-};
-
 const iso = (day: Date) => format(day, "yyyy-MM-dd");
 
 /** Sessions by day and clock time. Dragged to another day or time they are moved; on their own page too. */
@@ -47,30 +33,14 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
   const router = useRouter();
   const [free, setFree] = useState<{ day: string; time: string | null } | null>(null);
   const hrefOf = (to: string, as = view) => `/calendar?day=${to}${as === "day" ? "&view=day" : ""}`;
-  const shift = (by: number) => iso(addDays(parseISO(day), by * (view === "week" ? 7 : 1)));
+  const shift = (by: number) => dayAfter(day, by * (view === "week" ? 7 : 1));
   const times = sessions.flatMap((s) => (s.time ? [clockMinutes(s.from!), clockMinutes(s.time)] : []));
   const from = Math.min(LEAST.from, ...times.map((t) => Math.floor(t / 60) * 60));
   const to = Math.max(LEAST.to, ...times.map((t) => Math.min(24 * 60, t + 60)));
 
-  const move = async (session: CalendarSession, to: { day: string; time: string | null }) => {
-    const { id, name, revision, day: dayBefore, time: timeBefore } = session;
-    const outcome = await moveSessionAction({ id, revision, ...to });
-    if (outcome.kind === "saved") {
-      toast(`${name} is on ${dayInWords(to.day)}${to.time ? ` at ${to.time}` : ""} now.`, {
-        // One toast a session, which says where it is by now.
-        id,
-        action: {
-          label: "Undo",
-          onClick: async () => {
-            await moveSessionAction({ id, revision: outcome.revision, day: dayBefore, time: timeBefore });
-            router.refresh();
-          },
-        },
-      });
-    } else toast(outcome.message);
-    router.refresh();
-    return outcome.kind === "saved" ? outcome.revision : null;
-  };
+  const isInView = (on: string) => (view === "day" ? on === day : on >= first && on <= dayAfter(first, 6));
+  // What leaves the days in view is followed, so that it keeps the focus.
+  const { move, moveByKey, keepFocus } = useMoves((on) => !isInView(on) && router.push(hrefOf(on)));
   const drop = async ({ event, revert }: EventDropArg) => {
     const session = event.extendedProps as CalendarSession;
     const lead = session.time ? clockMinutes(session.time) - clockMinutes(session.from!) : 0;
@@ -84,28 +54,6 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
     const now = grid.current?.querySelector<HTMLElement>(".fc-col-header-cell.fc-day-today");
     if (grid.current && now) grid.current.scrollLeft = now.offsetLeft - grid.current.clientWidth / 2;
   }, [view, first]);
-  const moved = useRef<CalendarSession | null>(null);
-  const queue = useRef(Promise.resolve());
-  /** One step of a key. A quick second one waits for the first and goes on from there. */
-  const moveByKey = (listed: CalendarSession, { days = 0, minutes = 0 }: Step) => {
-    queue.current = queue.current.then(async () => {
-      const before = moved.current;
-      const session = before?.id === listed.id && before.revision > listed.revision ? before : listed;
-      const clock = session.time === null ? null : clockMinutes(session.time) + minutes;
-      if (clock !== null && (clock < 0 || clock >= 24 * 60)) return;
-      const to = {
-        day: iso(addDays(parseISO(session.day), days)),
-        time: clock === null ? null : clockTime(clock),
-      };
-      const revision = await move(session, to);
-      if (revision === null) return;
-      moved.current = { ...session, ...to, revision };
-      // What leaves the days in view is followed, so that it keeps the focus.
-      if (!isInView(to.day)) router.push(hrefOf(to.day));
-    });
-  };
-  const isInView = (on: string) =>
-    view === "day" ? on === day : on >= first && on <= iso(addDays(parseISO(first), 6));
 
   return (
     <div className="min-h-dvh">
@@ -117,7 +65,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           <h1 className="mr-2 text-[2.125rem] leading-tight font-extrabold tracking-tight">
             {view === "day"
               ? format(parseISO(day), "EEEE d MMMM")
-              : `${format(parseISO(first), "d MMM")} to ${format(addDays(parseISO(first), 6), "d MMM yyyy")}`}
+              : `${format(parseISO(first), "d MMM")} to ${format(parseISO(dayAfter(first, 6)), "d MMM yyyy")}`}
           </h1>
           <StepLinks of={view} before={hrefOf(shift(-1))} after={hrefOf(shift(1))} />
           <Link
@@ -141,10 +89,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           onKeyDown={(e) => {
             const id = (e.target as HTMLElement).dataset.session;
             const session = sessions.find((s) => s.id === id);
-            const step = STEPS[e.key];
-            if (!session || !e.shiftKey || !step) return;
-            e.preventDefault();
-            moveByKey(session, step);
+            if (session && moveByKey(session, e)) e.preventDefault();
           }}
         >
           <FullCalendar
@@ -174,16 +119,9 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
               })
             }
             eventDidMount={({ el, event }) => {
-              el.setAttribute(
-                "aria-keyshortcuts",
-                Object.keys(STEPS)
-                  .map((k) => `Shift+${k}`)
-                  .join(" "),
-              );
+              el.setAttribute("aria-keyshortcuts", MOVE_KEYS);
               el.setAttribute("data-session", event.id);
-              if (moved.current?.id !== event.id) return;
-              // It is drawn anew where it was moved to, at first hidden: the focus goes along once it is seen.
-              requestAnimationFrame(() => document.activeElement === document.body && el.focus());
+              keepFocus(event.id, el);
             }}
             dayHeaderContent={({ date }) => (
               <Link href={hrefOf(iso(date), "day")} className="calendar-day">
