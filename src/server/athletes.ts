@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { SaveOutcome } from "@/core/result";
-import { UNIT_SYSTEMS, type Weight } from "@/core/units";
+import { counted, UNIT_SYSTEMS, type Weight } from "@/core/units";
 import {
   ATHLETE_ORDERS,
   addAthletes,
@@ -176,6 +176,6 @@ export async function changeSeveral(
     : "archived" in to && to.archived
       ? "archived"
       : "out of the archive";
-  const what = `${before.length === 1 ? "1 athlete" : `${before.length} athletes`} ${done}`;
+  const what = `${counted(before.length, "athlete")} ${done}`;
   return { kind: "changed", what, token: await keepUndoable("changed-athletes", what, before) };
 }

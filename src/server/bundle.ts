@@ -1,5 +1,6 @@
 import { ownContent, takeOwnContent } from "@/catalog";
 import { fail, ok, type Result } from "@/core/result";
+import { counted } from "@/core/units";
 import { listGroups } from "@/data/athletes";
 import {
   type BundleRows,
@@ -305,7 +306,7 @@ export async function importBundle(bundle: Bundle): Promise<Result<{ token: stri
       return [part, { was: there[part], added }];
     }),
   ) as Before;
-  const sizes = `${bundle.athletes.length} athletes, ${bundle.sessions.length} sessions`;
+  const sizes = `${counted(bundle.athletes.length, "athlete")}, ${counted(bundle.sessions.length, "session")}`;
   const token = await keepUndoable("bundle", `A bundle, ${sizes}`, kept);
   await putBundle(rowsOf(bundle, Date.now()));
   await loadOwnContent();

@@ -2,6 +2,7 @@ import { addDays, format } from "date-fns";
 import ical, { ICalEventTransparency } from "ical-generator";
 import { catalog } from "@/catalog";
 import { clockMinutes } from "@/core/session";
+import { counted } from "@/core/units";
 import { listSessions } from "@/data/sessions";
 import { publicUrl } from "./card-addresses";
 import { parseSession } from "./open-session";
@@ -40,7 +41,7 @@ export async function sessionsCalendar(now = new Date()): Promise<string> {
       summary: name,
       description: [
         names.join(", "),
-        people === 1 ? "1 athlete" : `${people} athletes`,
+        counted(people, "athlete"),
         ...(time ? [`First working set ${time}`] : []),
       ].join("\n"),
       start,

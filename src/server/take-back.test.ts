@@ -1,4 +1,7 @@
-import { keepUndoable } from "@/data/undoables";
+import { eq } from "drizzle-orm";
+import { write } from "@/data/database";
+import { undoable } from "@/data/schema";
+import { deleteUndoable, keepUndoable, readUndoable } from "@/data/undoables";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "./__tests__/database";
 import { addGymLike, removeGym } from "./add-gym";
@@ -96,6 +99,14 @@ test("a pasted list is taken back with its new group; who has been filled in sin
   expect(await takeBack(added.token)).toBe(true);
   const there = await listAthletePage({ q: "" });
   expect(there.rows.filter((r) => r.group === "Evening").map((r) => r.name)).toEqual(["Una Vell"]);
+});
+
+test("what cannot be read brings nothing back, and stays stored as it is", async () => {
+  const token = await keepUndoable("session", "Unreadable", {});
+  await write((db) => db.update(undoable).set({ content: "{ torn" }).where(eq(undoable.token, token)));
+  expect(await takeBack(token)).toBe(false);
+  expect((await readUndoable(token))!.content).toBe("{ torn");
+  await deleteUndoable(token);
 });
 
 test("the oldest gives way once fifty are kept, and no word that was not given brings anything back", async () => {

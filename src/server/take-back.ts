@@ -17,16 +17,26 @@ const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
   bundle: undoBundle,
 };
 
+/** What was kept; null if it cannot be read. */
+function contentOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
 /** Two that take the same thing back wait for each other, so that it happens once. */
 const oneAtATime = new Mutex();
 
-/** Brings back what was taken out, or undoes what was taken in. False: it has been already, or is too long ago. */
+/** Brings back what was taken out, or undoes what was taken in. False: it has been already, cannot be read, or is too long ago. */
 export async function takeBack(token: unknown): Promise<boolean> {
   if (typeof token !== "string") return false;
   return oneAtATime.runExclusive(async () => {
     const row = await readUndoable(token);
-    if (!row) return false;
-    await WAYS[row.kind](JSON.parse(row.content) as never);
+    const kept = row && contentOf(row.content);
+    if (!row || !kept) return false;
+    await WAYS[row.kind](kept as never);
     await deleteUndoable(token);
     return true;
   });

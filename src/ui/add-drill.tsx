@@ -45,7 +45,7 @@ export function AddDrill({
                 note: noteOf(d),
                 isBarred: d.obstacle !== null,
                 heading: PHASE_NAMES[d.drill.phases[0]!],
-                words: `${d.drill.name} ${d.drill.how} ${PHASE_NAMES[d.drill.phases[0]!]}`,
+                words: `${d.drill.how} ${PHASE_NAMES[d.drill.phases[0]!]}`,
               }),
             )
             .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))

@@ -1,22 +1,15 @@
 "use client";
 
 import { Command } from "cmdk";
-import { useState } from "react";
-import { hasWords } from "@/core/catalog";
+import { useMemo, useState } from "react";
 import { Button } from "./button";
+import { type Entry, findEntries } from "./find-entries";
 import { Sheet, SheetClose } from "./sheet";
 
 /** Something to pick from a list. */
-export interface PickItem {
-  id: string;
-  label: string;
-  note?: string;
+export interface PickItem extends Entry {
   /** It is shown, with why in its note, but cannot be picked. */
   isBarred?: boolean;
-  /** What it stands under. */
-  heading: string;
-  /** Words by which it is found. */
-  words: string;
 }
 
 /** Things to pick one after the other from a long list, found by typing. What is picked leaves the list. */
@@ -62,8 +55,7 @@ function PickList({
   onPick: (id: string) => void;
 }) {
   const [search, setSearch] = useState("");
-  const found = items.filter((i) => hasWords(i.words, search));
-  const headings = [...new Set(found.map((i) => i.heading))];
+  const found = useMemo(() => findEntries(items, search), [items, search]);
   return (
     <Command label={title} shouldFilter={false}>
       <Command.Input
@@ -74,26 +66,24 @@ function PickList({
       />
       <Command.List className="mt-2 h-80 overflow-y-auto">
         <Command.Empty className="py-3 text-ink-soft">{nothing}</Command.Empty>
-        {headings.map((heading) => (
+        {found.map(({ heading, entries }) => (
           <Command.Group
             key={heading}
             heading={heading}
             className="[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint"
           >
-            {found
-              .filter((i) => i.heading === heading)
-              .map(({ id, label, note, isBarred }) => (
-                <Command.Item
-                  key={id}
-                  value={id}
-                  disabled={isBarred}
-                  onSelect={() => onPick(id)}
-                  className="flex min-h-8 cursor-pointer items-center justify-between gap-4 rounded-xs px-2 font-medium data-[disabled=true]:cursor-default data-[disabled=true]:text-ink-soft data-[selected=true]:bg-chalk-deep"
-                >
-                  <span className="truncate">{label}</span>
-                  {note && <span className="condensed shrink-0 text-xs text-ink-soft">{note}</span>}
-                </Command.Item>
-              ))}
+            {entries.map(({ id, label, note, isBarred }) => (
+              <Command.Item
+                key={id}
+                value={id}
+                disabled={isBarred}
+                onSelect={() => onPick(id)}
+                className="flex min-h-8 cursor-pointer items-center justify-between gap-4 rounded-xs px-2 font-medium data-[disabled=true]:cursor-default data-[disabled=true]:text-ink-soft data-[selected=true]:bg-chalk-deep"
+              >
+                <span className="truncate">{label}</span>
+                {note && <span className="condensed shrink-0 text-xs text-ink-soft">{note}</span>}
+              </Command.Item>
+            ))}
           </Command.Group>
         ))}
       </Command.List>

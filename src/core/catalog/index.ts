@@ -30,4 +30,3 @@ export type { GymSet, GymSetLoads } from "./gym-set";
 export { IMPLEMENTS, type Implement, type Lift } from "./lift";
 export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";
-export { hasWords } from "./words";

@@ -1,5 +1,5 @@
 import type { DrillId } from "../catalog";
-import { changeLift, MOST_LIFTS, moveLift, removeLift } from "../warm-up";
+import { changeLift, dropDrill, letGoDrill, MOST_LIFTS, moveLift, pinDrill, removeLift } from "../warm-up";
 import type { Participant, Session, SessionLift } from "./session";
 
 /** One change the coach makes to a session, for everybody. */
@@ -30,10 +30,6 @@ const FRAME = [
   "together",
   "racks",
 ] as const satisfies readonly (keyof Session)[];
-
-function without({ own, dropped }: Session, drill: DrillId): Pick<Session, "own" | "dropped"> {
-  return { own: own.filter((o) => o.drill !== drill), dropped: dropped.filter((d) => d !== drill) };
-}
 
 /** The session after one change. Nothing is changed where a change makes no sense, such as taking out the last lift. */
 export function applySessionEdit(session: Session, edit: SessionEdit): Session {
@@ -69,23 +65,14 @@ export function applySessionEdit(session: Session, edit: SessionEdit): Session {
           p.athleteId === edit.athleteId ? { ...p, absent: edit.absent } : p,
         ),
       };
-    case "pin": {
-      const rest = without(session, edit.drill);
-      const before = session.own.find((o) => o.drill === edit.drill);
-      const { drill, dose, place } = edit;
-      const own = { ...before, drill, ...(dose && { dose }), ...(place !== undefined && { place }) };
-      return { ...session, ...rest, own: [...rest.own, own] };
-    }
+    case "pin":
+      return pinDrill(session, edit);
     case "unpin":
     case "restore-drill":
-      return { ...session, ...without(session, edit.drill) };
-    case "drop": {
-      const rest = without(session, edit.drill);
-      return { ...session, ...rest, dropped: [...rest.dropped, edit.drill] };
-    }
-    case "swap": {
-      const dropped = applySessionEdit(session, { kind: "drop", drill: edit.drill });
-      return applySessionEdit(dropped, { kind: "pin", drill: edit.with });
-    }
+      return letGoDrill(session, edit.drill);
+    case "drop":
+      return dropDrill(session, edit.drill);
+    case "swap":
+      return pinDrill(dropDrill(session, edit.drill), { drill: edit.with });
   }
 }

@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from "../result";
 import { parseOfMaximum } from "../strength";
-import { formatWeightWithUnit, parseWeight, type UnitSystem, type Weight } from "../units";
+import { formatWeightWithUnit, parseWeight, type UnitSystem, type Weight, weightStep } from "../units";
 import type { SessionLoad } from "./session";
 
 /** Reads how a working weight is said for everybody: "100", "80 %", "85 % TM", "RIR 2", "RPE 8". */
@@ -20,13 +20,13 @@ export function formatLoad(load: SessionLoad, unit: UnitSystem): string {
   return `${load.percent} %${load.of === "training-max" ? " TM" : ""}`;
 }
 
-/** Steps of a load: kg and lb in the fine unit, per cent, repetitions in reserve. */
-const STEPS = { kg: 2500, lb: 5000, percent: 2.5, rir: 1 };
+/** Steps of a load that is no weight: per cent, repetitions in reserve. */
+const STEPS = { percent: 2.5, rir: 1 };
 
 /** The load one step heavier (1) or lighter (−1); null where there is none. */
 export function stepLoad(load: SessionLoad, direction: 1 | -1, unit: UnitSystem): SessionLoad | null {
   if (load.kind === "weight") {
-    const weight = load.weight + direction * STEPS[unit];
+    const weight = load.weight + direction * weightStep(unit);
     return weight > 0 ? { ...load, weight: weight as Weight } : null;
   }
   if (load.kind === "percent") {

@@ -1,4 +1,5 @@
 export { convertWeight } from "./convert";
+export { counted } from "./counted";
 export { formatClock, formatSeconds } from "./format-duration";
 export { formatWeight, formatWeightWithUnit } from "./format-weight";
 export { GREATEST_WEIGHT, parseWeight } from "./parse-weight";

@@ -1,5 +1,5 @@
 import { catalog } from "@/catalog";
-import { type AthleteArea, EQUIPMENT_IDS } from "../catalog";
+import { type AthleteArea, EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "../catalog";
 import { drillsToAdd } from ".";
 
 const person = (name: string, areas: AthleteArea[] = []) => ({
@@ -28,6 +28,16 @@ test("what a gym has not got, or an athlete must avoid, stands last with the rea
   for (const { id } of knee) expect(find(found, id)!.obstacle).toMatch(/^Knee: to be avoided$|^not here/);
   const firstBarred = found.findIndex((f) => f.obstacle !== null);
   expect(found.slice(firstBarred).every((f) => f.obstacle !== null)).toBe(true);
+});
+
+test("of several things that a drill needs only those are named that are not there", () => {
+  const two = drills.find((d) => d.equipment.length > 1 && d.equipment.every((any) => any.length === 1));
+  if (!two) throw new Error("No drill needs two things: look for another way to try this.");
+  const [[kept], [gone]] = two.equipment as [[EquipmentId], [EquipmentId]];
+  const without = EQUIPMENT_IDS.filter((e) => e !== gone);
+  const found = drillsToAdd([two], [person("Ilse")], without, NONE);
+  expect(found[0]!.obstacle).toBe(`not here: ${EQUIPMENT[gone].toLowerCase()}`);
+  expect(found[0]!.obstacle).not.toContain(EQUIPMENT[kept].toLowerCase());
 });
 
 test("in a group it is said who would do something else; it is no obstacle until that is everybody", () => {

@@ -45,8 +45,9 @@ export function drillsToAdd(
   const free = drills.filter((d) => !d.retired && !taken.has(d.id));
   const judged = free.map((drill): DrillToAdd => {
     if (!hasKit(drill.equipment, there)) {
-      const needs = drill.equipment.map((any) => EQUIPMENT[any[0]!].toLowerCase()).join(", ");
-      return { drill, obstacle: `not here: ${needs}`, notFor: [] };
+      const missing = drill.equipment.filter((any) => !hasKit([any], there));
+      const names = missing.map((any) => EQUIPMENT[any[0]!].toLowerCase()).join(", ");
+      return { drill, obstacle: `not here: ${names}`, notFor: [] };
     }
     const reasons = people.map((p) => ({ name: p.name, reason: against(drill, p, there) }));
     const barred = reasons.filter((r) => r.reason !== null);

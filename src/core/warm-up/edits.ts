@@ -2,14 +2,8 @@ import type { DrillId } from "../catalog";
 import type { AdditionId, DoneSet, FixedSet, RampStyleId } from "../ramp";
 import type { TakenDrill } from "../sequence";
 import type { Weight } from "../units";
-import {
-  type DraftBackOff,
-  type DraftDrill,
-  type DraftLift,
-  MOST_LIFTS,
-  RAMP_AS_USUAL,
-  type WarmUpDraft,
-} from "./draft";
+import { type DraftBackOff, type DraftLift, MOST_LIFTS, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
+import { dropDrill, letGoDrill, pinDrill } from "./drill-list";
 import { changeLift, moveLift, removeLift } from "./lift-list";
 
 /** One change the coach makes to a warm-up. `at` is the place of a lift in the session. */
@@ -42,32 +36,15 @@ export type WarmUpEdit =
   | { kind: "reset-ramp"; at: number }
   | { kind: "several"; edits: readonly WarmUpEdit[] };
 
-function without(draft: WarmUpDraft, drill: DrillId): Pick<WarmUpDraft, "own" | "dropped"> {
-  return {
-    own: draft.own.filter((o) => o.drill !== drill),
-    dropped: draft.dropped.filter((d) => d !== drill),
-  };
-}
-
-/** What is said of a drill now, over what was said before. */
-function pinned(
-  draft: WarmUpDraft,
-  { drill, block, dose, place }: Omit<DraftDrill, "block"> & { block: number },
-) {
-  const rest = without(draft, drill);
-  const before = draft.own.find((o) => o.drill === drill);
-  const own: DraftDrill = { ...before, drill, ...(dose && { dose }), ...(place !== undefined && { place }) };
-  return { ...rest, own: [...rest.own, block === 0 ? own : { ...own, block }] };
-}
-
 /** A ramp set with something fixed by hand, and with it the number of sets. */
 function withOwnSet(lift: DraftLift, { set, sets }: { set: number; sets: number }, own: FixedSet): DraftLift {
   return { ...lift, rampSets: sets, fixed: { ...lift.fixed, [set]: { ...lift.fixed[set], ...own } } };
 }
 
 /**
- * The draft after one change. Once a ramp set has been done the drills before it stay as they were. A change of the lift lets go of the ramp's own weights; a weight set by hand
- * also fixes the number of ramp sets, so that it stays the set it was.
+ * The draft after one change. Once a ramp set has been done the drills before it stay as they were. A change of the
+ * lift lets go of the ramp's own weights; a weight set by hand also fixes the number of ramp sets, so that it stays the
+ * set it was.
  */
 export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
   switch (edit.kind) {
@@ -90,19 +67,18 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
     case "frame":
       return { ...draft, ...edit.change };
     case "pin":
-      return { ...draft, ...pinned(draft, edit) };
+      return pinDrill(draft, edit);
     case "unpin":
-      return { ...draft, ...without(draft, edit.drill) };
-    case "drop": {
-      const rest = without(draft, edit.drill);
-      return { ...draft, ...rest, dropped: [...rest.dropped, edit.drill] };
-    }
     case "restore-drill":
-      return { ...draft, ...without(draft, edit.drill) };
-    case "swap": {
-      const dropped = applyEdit(draft, { kind: "drop", drill: edit.drill });
-      return { ...dropped, ...pinned(dropped, { drill: edit.with, block: edit.block, dose: edit.dose }) };
-    }
+      return letGoDrill(draft, edit.drill);
+    case "drop":
+      return dropDrill(draft, edit.drill);
+    case "swap":
+      return pinDrill(dropDrill(draft, edit.drill), {
+        drill: edit.with,
+        block: edit.block,
+        dose: edit.dose,
+      });
     case "take-over":
       return { ...draft, taken: edit.drills };
     case "set-weight":

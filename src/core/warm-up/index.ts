@@ -7,6 +7,7 @@ export {
   RAMP_AS_USUAL,
   type WarmUpDraft,
 } from "./draft";
+export { dropDrill, letGoDrill, pinDrill } from "./drill-list";
 export { type DrillToAdd, drillsToAdd } from "./drills-to-add";
 export { applyEdit, type WarmUpEdit } from "./edits";
 export { gymFromSet } from "./gym-from-set";

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useId, useState, useTransition } from "react";
 import { addAthletesAction } from "@/app/actions";
+import { counted } from "@/core/units";
 import { toastWayBack } from "@/features/take-back/toast-way-back";
 import { Button } from "@/ui/button";
 import { Sheet, SheetClose } from "@/ui/sheet";
@@ -35,9 +36,7 @@ export function AddDialog({
       setProblem(null);
       onOpenChange(false);
       const { count, token } = outcome;
-      toastWayBack(count === 1 ? "1 athlete added." : `${count} athletes added.`, token, "Undo", () =>
-        router.push("/athletes"),
-      );
+      toastWayBack(`${counted(count, "athlete")} added.`, token, "Undo", () => router.push("/athletes"));
       // One person is opened to be filled in; of many the list is looked at.
       if (outcome.count === 1) router.push(`/athletes/${outcome.firstId}`);
       else router.refresh();
@@ -94,7 +93,7 @@ export function AddDialog({
             Add
           </Button>
           <SheetClose asChild>
-            <Button>Cancel</Button>
+            <Button>Leave it</Button>
           </SheetClose>
         </div>
       </form>

@@ -8,7 +8,7 @@ import { useState, useTransition } from "react";
 import { changeSeveralAction } from "@/app/actions";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
-import { formatWeight, type Weight } from "@/core/units";
+import { counted, formatWeight, type Weight } from "@/core/units";
 import { toastWayBack } from "@/features/take-back/toast-way-back";
 import type { AthletePage } from "@/server/athletes";
 import { Button } from "@/ui/button";
@@ -75,7 +75,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
               {isArchive ? "Archive" : "Athletes"}
             </h1>
             <p role="status" className="text-sm text-ink-soft">
-              {total === 1 ? "1 athlete" : `${total} athletes`}
+              {counted(total, "athlete")}
               {query.q && ` with “${query.q}” in the name`}
             </p>
           </div>
@@ -246,11 +246,8 @@ export function AthleteList({ page }: { page: AthletePage }) {
         open={isImporting}
         onOpenChange={setImporting}
         onDone={(people, token) => {
-          toastWayBack(
-            people === 1 ? "1 athlete taken in." : `${people} athletes taken in.`,
-            token,
-            "Take it back",
-            () => router.refresh(),
+          toastWayBack(`${counted(people, "athlete")} taken in.`, token, "Take it back", () =>
+            router.refresh(),
           );
           router.refresh();
         }}

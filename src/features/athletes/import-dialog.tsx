@@ -3,6 +3,7 @@
 import { useId, useState, useTransition } from "react";
 import { importAthletesAction, previewImportAction } from "@/app/actions";
 import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/core/roster";
+import { counted } from "@/core/units";
 import type { ImportPreview } from "@/server/import-athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
@@ -131,7 +132,7 @@ export function ImportDialog({
               </table>
             </div>
             <p className="font-medium">
-              {read.people.added} new, {read.people.changed} known, {read.weights} working weights.
+              {read.people.added} new, {read.people.changed} known, {counted(read.weights, "working weight")}.
             </p>
             {read.errors.length > 0 && (
               <ul
@@ -153,7 +154,7 @@ export function ImportDialog({
           Take it in
         </Button>
         <SheetClose asChild>
-          <Button>Cancel</Button>
+          <Button>Leave it</Button>
         </SheetClose>
       </div>
     </Sheet>

@@ -9,6 +9,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { clockMinutes, clockTime, dayAfter } from "@/core/session";
+import { counted } from "@/core/units";
 import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/list-calendar";
 import { SiteHeader } from "@/ui/site-header";
@@ -76,7 +77,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           </Link>
           <p className="ml-3 text-sm text-ink-soft">
             {view === "week" && `Week ${getISOWeek(parseISO(first))}, `}
-            {sessions.length === 1 ? "1 session" : `${sessions.length} sessions`}
+            {counted(sessions.length, "session")}
             {more > 0 && `, ${more} more not shown: look at the day`}
           </p>
         </div>

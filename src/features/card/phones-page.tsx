@@ -33,7 +33,7 @@ export function PhonesPage({
     toast("Copied.");
   };
   return (
-    <PrintPage back={{ href: `/session/${session.id}/cards`, name: "Cards" }} files={[]}>
+    <PrintPage back={{ href: `/session/${session.id}/cards`, name: "Cards" }} files={[]} print="quiet">
       <div data-theme="light" className="bg-field px-4 text-ink py-8 sm:px-10 print:p-0">
         <h1 className="text-2xl font-extrabold tracking-tight">Cards on phones</h1>
         <p className="mt-1 max-w-prose text-ink-soft">

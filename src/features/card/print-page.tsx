@@ -11,12 +11,15 @@ export function PrintPage({
   files,
   children,
   wide = false,
+  print = "main",
 }: {
   back: { href: string; name: string };
   files: readonly { href: string; name: string }[];
   children: ReactNode;
   /** Whether it is printed across. */
   wide?: boolean;
+  /** Whether printing is the main thing to do here. */
+  print?: "main" | "quiet";
 }) {
   return (
     <div className={`min-h-dvh bg-chalk-deep print:bg-field ${wide ? "page-wide" : ""}`}>
@@ -36,7 +39,7 @@ export function PrintPage({
               {name}
             </a>
           ))}
-          <PrintButton />
+          <PrintButton look={print} />
         </span>
       </header>
       <main

@@ -2,6 +2,7 @@
 
 import type { ReactNode } from "react";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
+import { counted } from "@/core/units";
 import { OptionalChoice } from "@/ui/choice";
 import { SearchField } from "@/ui/search-field";
 import { NameList } from "./name-list";
@@ -55,7 +56,7 @@ export function ShelfList({
           />
         </div>
         <p role="status" className="text-2xs text-ink-soft">
-          {found.length === 1 ? `1 ${one}` : `${found.length} ${one}s`}
+          {counted(found.length, one)}
           {found.length === 0 && ". Look for less, or for something else."}
         </p>
       </search>

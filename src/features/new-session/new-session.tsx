@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
+import { counted } from "@/core/units";
 import { toastWayBack } from "@/features/take-back/toast-way-back";
 import type { NewSessionChoices, Precedent } from "@/server/start-session";
 import { AddLift } from "@/ui/add-lift";
@@ -207,7 +208,7 @@ function Fields({
         .map((g) => ({
           value: `group ${g.id}`,
           label: g.name,
-          note: g.people === 1 ? "1 athlete" : `${g.people} athletes`,
+          note: counted(g.people, "athlete"),
         })),
     },
     {

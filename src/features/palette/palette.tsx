@@ -8,10 +8,10 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { placesToGoAction } from "@/app/actions";
 import { dayInWords } from "@/ui/day-in-words";
+import { type Entry, findEntries } from "@/ui/find-entries";
 import { useOfferedActions } from "@/ui/palette-actions";
 import { PLACES } from "@/ui/site-header";
 import { useReturnFocus } from "@/ui/use-return-focus";
-import { type Entry, findEntries } from "./find-entries";
 
 type Places = Awaited<ReturnType<typeof placesToGoAction>>;
 
@@ -44,23 +44,25 @@ export function Palette() {
 
 function Search({ onClose }: { onClose: () => void }) {
   const [search, setSearch] = useState("");
-  const [chosen, setChosen] = useState("");
-  const entries = useEntries(() => setChosen(""));
+  const [wanted, setWanted] = useState("");
+  const entries = useEntries(() => setWanted(""));
   const found = useMemo(() => findEntries(entries, search), [entries, search]);
+  const ids = found.flatMap((g) => g.entries.map((e) => e.id));
+  // Nothing wanted means the first of what is found: there is always a choice, and none is left over from fewer words.
+  const chosen = ids.includes(wanted) ? wanted : (ids[0] ?? "");
   return (
-    // No choice means the first of what is found, so none is left over from fewer words or fewer places.
     <Command
       label="Go to anything, do anything"
       loop
       shouldFilter={false}
       value={chosen}
-      onValueChange={setChosen}
+      onValueChange={setWanted}
     >
       <Command.Input
         value={search}
         onValueChange={(typed) => {
           setSearch(typed);
-          setChosen("");
+          setWanted("");
         }}
         placeholder="Where to, or what to do"
         className="h-13 w-full border-b border-line bg-transparent px-5 text-base outline-none placeholder:text-ink-faint"
@@ -95,7 +97,7 @@ function Search({ onClose }: { onClose: () => void }) {
 }
 
 /** What the page in view can do, the places, and, as soon as they are known, the sessions and athletes. */
-function useEntries(onMore: () => void): Entry[] {
+function useEntries(onMore: () => void): (Entry & { run: () => void })[] {
   const router = useRouter();
   const { resolvedTheme, setTheme } = useTheme();
   const actions = useOfferedActions();

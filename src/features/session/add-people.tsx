@@ -16,12 +16,12 @@ export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit
   const free = athletes.filter((a) => !known.has(a.id));
   const items = [...new Set(free.map((a) => a.group))].flatMap((group): PickItem[] => {
     const people = free.filter((a) => a.group === group);
-    const all = { id: ALL + group, label: `All ${people.length} of ${group}`, heading: group, words: group };
+    const all = { id: ALL + group, label: `All ${people.length} of ${group}`, heading: group };
     const each = people.map(({ id, name }) => ({
       id,
       label: name,
       heading: group,
-      words: `${name} ${group}`,
+      words: group,
     }));
     return people.length > 1 ? [all, ...each] : each;
   });

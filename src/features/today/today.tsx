@@ -1,7 +1,7 @@
 import { addDays, format, parseISO } from "date-fns";
 import { TriangleAlert } from "lucide-react";
 import Link from "next/link";
-import { formatClock, formatWeight } from "@/core/units";
+import { counted, formatClock, formatWeight } from "@/core/units";
 import { NewSession } from "@/features/new-session/new-session";
 import type { DayLine, DayPage, DaySession } from "@/server/list-day";
 import { SiteHeader } from "@/ui/site-header";
@@ -22,7 +22,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
     return to === today ? "/" : `/?day=${to}`;
   };
   const words = [
-    total === 0 ? null : total === 1 ? "1 session" : `${total} sessions`,
+    total === 0 ? null : counted(total, "session"),
     attention > 0 ? `${attention} to look at` : null,
   ].filter((w) => w !== null);
   return (
@@ -69,7 +69,7 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
   const { id, name, time, arriveBy, gym, together, lines, absent, unreadable } = session;
   const facts = [
     ...(arriveBy ? [`Arrive by ${arriveBy}`] : []),
-    lines.length === 1 ? "1 athlete" : `${lines.length} athletes`,
+    counted(lines.length, "athlete"),
     ...(absent.length > 0 ? [`${absent.length} absent`] : []),
     ...(lines.length > 1 ? [together ? "together" : "each alone"] : []),
     gym,

@@ -7,7 +7,7 @@ import { type Approach, PHASE_NAMES } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { type PlanRequest, planOfLift, planWarmUp, summaryOf } from "@/core/plan";
 import { stairOf } from "@/core/stair";
-import { formatClock } from "@/core/units";
+import { counted, formatClock } from "@/core/units";
 import { Button } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { approachGroups } from "@/ui/lift-groups";
@@ -149,7 +149,10 @@ function Column({
           name="Drills"
           value={`${summary.drills}${summary.rounds > 1 ? `, ${summary.rounds} rounds` : ""}`}
         />
-        <Fact name="Ramp" value={`${summary.rampSets} sets, ${formatClock(summary.rampSeconds)}`} />
+        <Fact
+          name="Ramp"
+          value={`${counted(summary.rampSets, "set")}, ${formatClock(summary.rampSeconds)}`}
+        />
         <Fact name="Of what is asked, served" value={`${Math.round(100 * summary.servedShare)} %`} />
         <Fact
           name="Hardly served"

@@ -6,7 +6,6 @@ const entry = (heading: string, label: string, note?: string, words?: string): E
   label,
   note,
   words,
-  run: () => {},
 });
 
 const ENTRIES = [
