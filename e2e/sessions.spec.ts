@@ -328,9 +328,9 @@ test("what is chosen in the palette is still chosen when its list arrives and ch
   await expect(chosen).toContainText("New session");
   const answered = page.waitForResponse((r) => "next-action" in r.request().headers());
   listed();
-  await (await answered).finished();
+  await answered;
   // What has come is drawn by then.
-  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 100))));
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 500))));
   await expect(chosen).toContainText("New session");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog", { name: "New session" })).toBeVisible();
