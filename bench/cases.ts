@@ -1,9 +1,9 @@
 import { catalog } from "@/catalog";
 import type { AreaId, AreaLevel } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
+import { type ChoiceModel, choiceModels } from "@/core/drills";
 import { type PlanRequest, planWarmUp } from "@/core/plan";
 import { barKit, type PlateKind } from "@/core/plates";
-import { type ChoiceModel, choiceModels } from "@/core/sequence";
 import { type Weight, weight } from "@/core/units";
 
 const plate = (kg: number, pairs: number): PlateKind => ({

@@ -1,7 +1,7 @@
-import { type Problem, Prover, prove } from "@/core/choice";
+import { quickly } from "@/core/drills";
+import { type Problem, Prover, prove } from "@/core/optimizer";
 import { type Plan, type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
-import { quickly } from "@/core/sequence";
-import { finish } from "@/core/steps";
+import { finish } from "@/lib/drain";
 import { firstChoices, planCases } from "./cases";
 import { judge } from "./judge";
 import { formatTimes, spread } from "./measure";

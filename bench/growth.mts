@@ -1,7 +1,7 @@
 import { catalog } from "@/catalog";
-import { type Problem, prove } from "@/core/choice";
+import { type Problem, prove } from "@/core/optimizer";
 import { type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
-import { finish } from "@/core/steps";
+import { finish } from "@/lib/drain";
 import { firstChoices, planCases } from "./cases";
 import { judge } from "./judge";
 import { measure, spread } from "./measure";

@@ -1,5 +1,5 @@
 import highsLoader from "highs";
-import type { Problem } from "@/core/choice";
+import type { Problem } from "@/core/optimizer";
 
 /** A problem in the CPLEX LP format that HiGHS reads; `relaxed` lets options be chosen in part. */
 export function lpOf(problem: Problem, relaxed = false): string {

@@ -4,10 +4,10 @@
  */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
-  const [{ loadOwnContent }, { planAhead }] = await Promise.all([
-    import("@/server/own-content"),
-    import("@/server/plan-ahead"),
+  const [{ loadCustomContent }, { planAhead }] = await Promise.all([
+    import("@/server/library/custom-content"),
+    import("@/server/plans/plan-ahead"),
   ]);
-  await loadOwnContent();
+  await loadCustomContent();
   void planAhead();
 }

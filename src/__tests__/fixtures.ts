@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { catalog } from "@/catalog";
+import type { AthleteRecord } from "@/core/athlete";
 import { AREA_IDS, AREA_LEVELS } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
+import type { GymKit } from "@/core/gym";
 import type { PlanRequest } from "@/core/plan";
 import {
   type BarKit,
@@ -13,7 +15,6 @@ import {
 } from "@/core/plates";
 import type { RampLift, RampRequest } from "@/core/ramp";
 import { type Weight, weight } from "@/core/units";
-import type { AthleteRecord, GymKit } from "@/core/warm-up";
 
 const none = 0 as Weight;
 

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { Problem } from "@/core/choice";
+import type { Problem } from "@/core/optimizer";
 
 const amount = fc.integer({ min: 1, max: 5 });
 

@@ -1,19 +1,19 @@
 "use server";
 
 import { redirect } from "next/navigation";
-import { addGymLike, removeGym } from "@/server/add-gym";
-import { addAthletesFromList, changeSeveral, openAthlete, saveAthlete } from "@/server/athletes";
-import { closeCards, openCards } from "@/server/card-addresses";
-import { takeFirstSteps } from "@/server/first-steps";
-import { openGymKit } from "@/server/gym-kit";
-import { importAthletes, previewImport } from "@/server/import-athletes";
-import { openSession, openWarmUp } from "@/server/open-session";
-import { copyContent, openOwnContent, saveOwnContent } from "@/server/own-content";
-import { placesToGo } from "@/server/places-to-go";
-import { saveDraft } from "@/server/save-draft";
-import { saveGym, weightsNotHere } from "@/server/save-gym";
-import { forgetWarmUp, moveSession, removeSession, saveSession } from "@/server/save-session";
-import { sessionStamp } from "@/server/session-stamp";
+import { addAthletesFromList, changeSeveral, openAthlete, saveAthlete } from "@/server/athletes/athletes";
+import { importAthletes, previewImport } from "@/server/athletes/import-athletes";
+import { closeCards, openCards } from "@/server/cards/card-addresses";
+import { restore } from "@/server/files/restore";
+import { addGymLike, removeGym } from "@/server/gyms/add-gym";
+import { openGymKit } from "@/server/gyms/gym-kit";
+import { saveGym, weightsNotHere } from "@/server/gyms/save-gym";
+import { copyContent, openCustomContent, saveCustomContent } from "@/server/library/custom-content";
+import { placesToGo } from "@/server/palette/places-to-go";
+import { openSession, openWarmUp } from "@/server/sessions/open-session";
+import { saveDraft } from "@/server/sessions/save-draft";
+import { forgetWarmUp, moveSession, removeSession, saveSession } from "@/server/sessions/save-session";
+import { sessionStamp } from "@/server/sessions/session-stamp";
 import {
   copySession,
   keepTemplate,
@@ -21,8 +21,8 @@ import {
   removeTemplate,
   startAlone,
   startSession,
-} from "@/server/start-session";
-import { takeBack } from "@/server/take-back";
+} from "@/server/sessions/start-session";
+import { takeFirstSteps } from "@/server/setup/first-steps";
 
 export async function saveAthleteAction(request: unknown) {
   return saveAthlete(request);
@@ -37,8 +37,8 @@ export async function importAthletesAction(request: unknown) {
 }
 
 /** Brings back what was taken out, or undoes what was taken in. False: it is too long ago. */
-export async function takeBackAction(token: unknown) {
-  return takeBack(token);
+export async function restoreAction(token: unknown) {
+  return restore(token);
 }
 
 /** An athlete as stored now. */
@@ -162,13 +162,13 @@ export async function copyContentAction(request: unknown) {
   return copyContent(request);
 }
 
-export async function saveOwnContentAction(request: unknown) {
-  return saveOwnContent(request);
+export async function saveCustomContentAction(request: unknown) {
+  return saveCustomContent(request);
 }
 
 /** An own drill, lift or approach as stored now. */
-export async function storedOwnContentAction(id: string) {
-  return openOwnContent(String(id));
+export async function storedCustomContentAction(id: string) {
+  return openCustomContent(String(id));
 }
 
 /** How often everything that a session's pages show has been changed. */

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
-import { ownContent } from "@/catalog";
+import { customContent } from "@/catalog";
+import { TakeCustomContent } from "@/client/catalog";
 import { Palette } from "@/features/palette/palette";
-import { TakeOwnContent } from "@/ui/own-content";
 import { Theme } from "@/ui/theme";
 import "./globals.css";
 
@@ -27,7 +27,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <TakeOwnContent own={ownContent()} />
+        <TakeCustomContent own={customContent()} />
         <Theme>
           {children}
           <Palette />

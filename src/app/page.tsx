@@ -1,8 +1,8 @@
 import { FirstSteps } from "@/features/first-steps/first-steps";
 import { Today } from "@/features/today/today";
-import { today } from "@/server/day";
-import { gymKit } from "@/server/gym-kit";
-import { dayOf, listDay, pageOf } from "@/server/list-day";
+import { gymKit } from "@/server/gyms/gym-kit";
+import { today } from "@/server/sessions/day";
+import { dayOf, listDay, pageOf } from "@/server/sessions/list-day";
 
 export const dynamic = "force-dynamic";
 

@@ -2,16 +2,16 @@ import type { Approach, Catalog, Drill, Lift } from "@/core/catalog";
 import { shipped } from "./shipped";
 
 /** What a hall has of its own beside what ships. */
-export interface OwnContent {
+export interface CustomContent {
   drills: readonly Drill[];
   lifts: readonly Lift[];
   approaches: readonly Approach[];
 }
 
-export const NOTHING_OWN: OwnContent = { drills: [], lifts: [], approaches: [] };
+export const NO_CUSTOM_CONTENT: CustomContent = { drills: [], lifts: [], approaches: [] };
 
 interface Held {
-  own: OwnContent;
+  own: CustomContent;
   all: Catalog;
 }
 
@@ -19,7 +19,7 @@ interface Held {
 const holder = globalThis as { ironStepCatalog?: Held };
 
 function held(): Held {
-  holder.ironStepCatalog ??= { own: NOTHING_OWN, all: shipped };
+  holder.ironStepCatalog ??= { own: NO_CUSTOM_CONTENT, all: shipped };
   return holder.ironStepCatalog;
 }
 
@@ -40,12 +40,12 @@ export const catalog: Catalog = {
 };
 
 /** What this hall has of its own, as it was given last. */
-export function ownContent(): OwnContent {
+export function customContent(): CustomContent {
   return held().own;
 }
 
 /** Puts a hall's own content beside what ships. */
-export function takeOwnContent(own: OwnContent): void {
+export function takeCustomContent(own: CustomContent): void {
   if (held().own === own) return;
   holder.ironStepCatalog = {
     own,

@@ -5,9 +5,9 @@ import {
   athlete,
   athleteArea,
   athleteLimiter,
+  customContent,
   gym,
   gymEquipment,
-  ownContent,
   plate,
   session,
   sessionAthlete,
@@ -117,7 +117,7 @@ export async function readWholeSessions(ids: readonly string[]): Promise<WholeSe
 
 /** Rows to be put in the place of those with the same ids, or added. */
 export interface BundleRows {
-  library: (typeof ownContent.$inferInsert)[];
+  library: (typeof customContent.$inferInsert)[];
   gyms: {
     gym: typeof gym.$inferInsert;
     plates: (typeof plate.$inferInsert)[];
@@ -153,7 +153,9 @@ export async function putBundle(rows: BundleRows): Promise<void> {
     const statements: Statement[] = [];
     for (const row of rows.library) {
       const { id: _, ...set } = row;
-      statements.push(db.insert(ownContent).values(row).onConflictDoUpdate({ target: ownContent.id, set }));
+      statements.push(
+        db.insert(customContent).values(row).onConflictDoUpdate({ target: customContent.id, set }),
+      );
     }
     for (const { gym: row, plates, equipment } of rows.gyms) {
       const { id, ...set } = row;
@@ -217,7 +219,7 @@ export async function deleteByIds(ids: {
       ...inParts(ids.athletes).map((p) => db.delete(athlete).where(inArray(athlete.id, p))),
       ...inParts(ids.groups).map((p) => db.delete(trainingGroup).where(inArray(trainingGroup.id, p))),
       ...inParts(ids.gyms).map((p) => db.delete(gym).where(inArray(gym.id, p))),
-      ...inParts(ids.library).map((p) => db.delete(ownContent).where(inArray(ownContent.id, p))),
+      ...inParts(ids.library).map((p) => db.delete(customContent).where(inArray(customContent.id, p))),
     ]),
   );
 }

@@ -216,7 +216,7 @@ export const cardAddress = sqliteTable(
 );
 
 /** Drills, lifts and approaches of the hall's own. */
-export const ownContent = sqliteTable("own_content", {
+export const customContent = sqliteTable("own_content", {
   id: text("id").primaryKey(),
   kind: text("kind", { enum: ["drill", "lift", "approach"] }).notNull(),
   /** The whole of it as JSON. */

@@ -1,7 +1,7 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
 import { database, type Statement, together, write } from "./database";
 import { groupRows } from "./group-rows";
-import { athlete, gym, ownContent, session, sessionAthlete, warmUp } from "./schema";
+import { athlete, customContent, gym, session, sessionAthlete, warmUp } from "./schema";
 
 type SessionRow = typeof session.$inferSelect;
 type ParticipantRow = typeof sessionAthlete.$inferSelect;
@@ -221,7 +221,7 @@ export async function readStamp(id: string) {
       .from(session)
       .innerJoin(gym, eq(gym.id, session.gymId))
       .where(eq(session.id, id)),
-    db.select({ library: sql<number>`coalesce(sum(${ownContent.revision} + 1), 0)` }).from(ownContent),
+    db.select({ library: sql<number>`coalesce(sum(${customContent.revision} + 1), 0)` }).from(customContent),
     db
       .select({ id: athlete.id, athlete: athlete.revision, warmUp: warmUp.revision })
       .from(sessionAthlete)

@@ -1,10 +1,12 @@
 import { addDays, format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
 import { catalog } from "@/catalog";
+import type { AthleteRecord } from "@/core/athlete";
 import type { EquipmentId } from "@/core/catalog";
+import { startDraft, startLift, type WarmUpDraft } from "@/core/draft";
+import type { GymKit } from "@/core/gym";
 import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
 import { weight } from "@/core/units";
-import { type AthleteRecord, type GymKit, startDraft, startLift, type WarmUpDraft } from "@/core/warm-up";
 import { database, together, write } from "@/data/database";
 import {
   athlete,

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "@/core/result";
+import { fail, ok, type Result } from "@/lib/result";
 
 /** Marks that say which kind of Unicode follows. */
 const MARKS = [

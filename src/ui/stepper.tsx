@@ -2,7 +2,7 @@
 
 import { Minus, Plus } from "lucide-react";
 import { useId } from "react";
-import type { Result } from "@/core/result";
+import type { Result } from "@/lib/result";
 import { useTyped } from "./use-typed";
 
 /** A number that can be typed and stepped. What is typed is read when the field is left or Enter is pressed. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { useId } from "react";
-import type { Result } from "@/core/result";
+import type { Result } from "@/lib/result";
 import { useTyped } from "./use-typed";
 
 /** Something that is typed, read when the field is left or Enter is pressed; see `useTyped`. */

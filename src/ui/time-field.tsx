@@ -1,6 +1,6 @@
 "use client";
 
-import { fail, ok, type Result } from "@/core/result";
+import { fail, ok, type Result } from "@/lib/result";
 import { Stepper } from "./stepper";
 
 const STEP = 5;

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Result } from "@/core/result";
+import type { Result } from "@/lib/result";
 
 /**
  * A value that is typed as text: read when it is taken, not while it is typed. While it cannot be taken `error` says

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "@/core/result";
+import { fail, ok, type Result } from "@/lib/result";
 
 /** Reads a whole number within bounds, or says what to type. */
 export function parseWhole(least: number, most: number): (text: string) => Result<number, string> {

@@ -1,8 +1,10 @@
-import { catalog, takeOwnContent } from "@/catalog";
+import { catalog, takeCustomContent } from "@/catalog";
+import type { Asked } from "@/client/ask-worker";
+import type { PlannedAthlete } from "@/core/athlete";
+import { planRequestFor, type WarmUpDraft } from "@/core/draft";
+import type { TakenDrill } from "@/core/drills";
+import type { GymKit } from "@/core/gym";
 import { drillsTaken, planExactly } from "@/core/plan";
-import type { TakenDrill } from "@/core/sequence";
-import { type GymKit, type PlannedAthlete, planRequestFor, type WarmUpDraft } from "@/core/warm-up";
-import type { Asked } from "./ask-worker";
 
 /** What the worker is asked: the best plan for a draft. */
 export interface ExactPlanQuestion {
@@ -17,7 +19,7 @@ export type ExactPlanAnswer =
   | { kind: "done"; objective: number; drills: readonly TakenDrill[] };
 
 self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<ExactPlanQuestion>>) => {
-  takeOwnContent(own);
+  takeCustomContent(own);
   const tell = (answer: ExactPlanAnswer) => self.postMessage(answer);
   const planning = planExactly(planRequestFor(data.draft, data.athlete, data.gym, catalog));
   for (;;) {

@@ -1,7 +1,7 @@
-import { catalog, takeOwnContent } from "@/catalog";
+import { catalog, takeCustomContent } from "@/catalog";
+import type { Asked } from "@/client/ask-worker";
 import { type GroupPlan, type GroupRequest, planEachSteps, planGroupSteps } from "@/core/group";
 import type { PlanRequest } from "@/core/plan";
-import type { Asked } from "./ask-worker";
 
 /** What the worker is asked: people to plan for, together or each alone, without the drills, which it has. */
 export type GroupPlanQuestion =
@@ -12,7 +12,7 @@ export type GroupPlanQuestion =
 export type GroupPlanAnswer = { kind: "progress"; done: number } | { kind: "done"; plan: GroupPlan };
 
 self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<GroupPlanQuestion>>) => {
-  takeOwnContent(own);
+  takeCustomContent(own);
   const tell = (answer: GroupPlanAnswer) => self.postMessage(answer);
   const { drills } = catalog;
   const planning =

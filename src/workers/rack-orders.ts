@@ -1,7 +1,7 @@
-import { takeOwnContent } from "@/catalog";
+import { takeCustomContent } from "@/catalog";
+import type { Asked } from "@/client/ask-worker";
 import { type RackOrder, rackOrders } from "@/core/rack";
 import type { RackRequest } from "@/core/session";
-import type { Asked } from "./ask-worker";
 
 export type RackQuestion = RackRequest;
 
@@ -9,7 +9,7 @@ export type RackQuestion = RackRequest;
 export type RackAnswer = readonly RackOrder[];
 
 self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<RackQuestion>>) => {
-  takeOwnContent(own);
+  takeCustomContent(own);
   const ordering = rackOrders(data.lifters, data.racks, data.secondsPerMove);
   // The first answer is for the eye, the last one is proven; what comes between looks the same.
   const first = ordering.next();

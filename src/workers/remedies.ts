@@ -1,14 +1,9 @@
-import { catalog, takeOwnContent } from "@/catalog";
+import { catalog, takeCustomContent } from "@/catalog";
+import type { Asked } from "@/client/ask-worker";
+import type { PlannedAthlete } from "@/core/athlete";
+import { planAlone, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
+import type { GymKit } from "@/core/gym";
 import { type OneOfGroup, planTogether } from "@/core/session";
-import {
-  type GymKit,
-  type PlannedAthlete,
-  planAlone,
-  triedRemedies,
-  type WarmUpDraft,
-  type WarmUpEdit,
-} from "@/core/warm-up";
-import type { Asked } from "./ask-worker";
 
 /** What the worker is asked: what would mend the findings of a draft's plan, alone or together with others. */
 export type RemediesQuestion = { draft: WarmUpDraft } & (
@@ -24,7 +19,7 @@ export interface RemediesAnswer {
 }
 
 self.onmessage = ({ data: { own, question } }: MessageEvent<Asked<RemediesQuestion>>) => {
-  takeOwnContent(own);
+  takeCustomContent(own);
   const { look, shared } =
     question.kind === "alone"
       ? { look: planAlone(question.athlete, question.gym, catalog), shared: undefined }

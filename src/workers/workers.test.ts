@@ -1,21 +1,21 @@
 import { athleteWith, gymWith, rampRequest } from "@/__tests__/fixtures";
-import { catalog, NOTHING_OWN, type OwnContent, takeOwnContent } from "@/catalog";
+import { type CustomContent, catalog, NO_CUSTOM_CONTENT, takeCustomContent } from "@/catalog";
 import type { Drill } from "@/core/catalog";
+import { applyEdit, planRequestFor, startDraft, type WarmUpDraft } from "@/core/draft";
 import { planExactly } from "@/core/plan";
 import { lifterOf } from "@/core/rack";
 import { planRamp } from "@/core/ramp";
 import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
-import { finish } from "@/core/steps";
 import { weight } from "@/core/units";
-import { applyEdit, planRequestFor, startDraft, type WarmUpDraft } from "@/core/warm-up";
-import { planQuestion } from "@/features/session/plan-question";
+import { planQuestion } from "@/features/session-editor/plan-question";
+import { finish } from "@/lib/drain";
 import type { ExactPlanAnswer, ExactPlanQuestion } from "./exact-plan";
 import type { GroupPlanAnswer, GroupPlanQuestion } from "./group-plan";
 import type { RackAnswer, RackQuestion } from "./rack-orders";
 import type { RemediesAnswer, RemediesQuestion } from "./remedies";
 
 /** Loads a worker as a thread would and asks it; every answer it gives. */
-function ask<Q, A>(name: string, question: Q, own: OwnContent = NOTHING_OWN): A[] {
+function ask<Q, A>(name: string, question: Q, own: CustomContent = NO_CUSTOM_CONTENT): A[] {
   const answers: A[] = [];
   const thread = {
     onmessage: null as ((event: { data: unknown }) => void) | null,
@@ -42,13 +42,13 @@ const draft: WarmUpDraft = startDraft(athlete, gym, catalog);
 const bridge = catalog.drills.find((d) => d.id === "glute-bridge")!;
 /** A drill that only this hall has. */
 const own: Drill = { ...bridge, id: "own-bridge", name: "Bridge off the bench" };
-const hall: OwnContent = { ...NOTHING_OWN, drills: [own] };
+const hall: CustomContent = { ...NO_CUSTOM_CONTENT, drills: [own] };
 const wanted = applyEdit(draft, { kind: "pin", drill: own.id, block: 0 });
 
-afterEach(() => takeOwnContent(NOTHING_OWN));
+afterEach(() => takeCustomContent(NO_CUSTOM_CONTENT));
 
 describe("the exact plan", () => {
-  const asked = (of: WarmUpDraft, with_?: OwnContent) =>
+  const asked = (of: WarmUpDraft, with_?: CustomContent) =>
     ask<ExactPlanQuestion, ExactPlanAnswer>("exact-plan", { draft: of, athlete, gym }, with_);
 
   test("tells how far it is, and last the choice that was proven", () => {
@@ -65,7 +65,7 @@ describe("the exact plan", () => {
   test("knows what is the hall's own", () => {
     const last = asked(wanted, hall).at(-1)!;
     expect(last.kind === "done" && last.drills.map((d) => d.drill)).toContain("own-bridge");
-    takeOwnContent(NOTHING_OWN);
+    takeCustomContent(NO_CUSTOM_CONTENT);
     const without = asked(wanted).at(-1)!;
     expect(without.kind === "done" && without.drills.map((d) => d.drill)).not.toContain("own-bridge");
   });
@@ -83,7 +83,7 @@ describe("the plan of a group", () => {
     return { athlete: who, draft: draftInSession(session, who, gym, catalog) };
   });
   const asked = (of: Session, here = members) => {
-    takeOwnContent(hall);
+    takeCustomContent(hall);
     const question = planQuestion(of, here, gym);
     const answers = question && ask<GroupPlanQuestion, GroupPlanAnswer>("group-plan", question, hall);
     return answers?.at(-1);

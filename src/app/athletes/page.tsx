@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { AthleteList } from "@/features/athletes/athlete-list";
-import { listAthletePage } from "@/server/athletes";
+import { listAthletePage } from "@/server/athletes/athletes";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Athletes" };

@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { CalendarPage } from "@/features/calendar/calendar-page";
-import { today } from "@/server/day";
-import { listCalendar } from "@/server/list-calendar";
-import { dayOf } from "@/server/list-day";
+import { today } from "@/server/sessions/day";
+import { listCalendar } from "@/server/sessions/list-calendar";
+import { dayOf } from "@/server/sessions/list-day";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Calendar" };

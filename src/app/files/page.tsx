@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { FilesPage } from "@/features/files/files-page";
-import { listToTakeBack } from "@/server/take-back";
+import { listRecentChanges } from "@/server/files/restore";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Files" };
 
 export default async function Page() {
-  return <FilesPage toTakeBack={await listToTakeBack()} />;
+  return <FilesPage changes={await listRecentChanges()} />;
 }

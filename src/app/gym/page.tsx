@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
-import { GymDesk } from "@/features/gym/gym-desk";
-import { gymChoices, openGymKit } from "@/server/gym-kit";
+import { GymEditor } from "@/features/gym/gym-editor";
+import { gymChoices, openGymKit } from "@/server/gyms/gym-kit";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Gym" };
@@ -14,5 +14,5 @@ export default async function GymPage({ searchParams }: { searchParams: Search }
   const wanted = gyms.find((g) => g.id === [gym].flat()[0]) ?? gyms[0];
   const opened = wanted && (await openGymKit(wanted.id));
   if (!opened) redirect("/");
-  return <GymDesk key={opened.gym.id} opened={opened} gyms={gyms} />;
+  return <GymEditor key={opened.gym.id} opened={opened} gyms={gyms} />;
 }

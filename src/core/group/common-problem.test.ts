@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { approach, catalogLift, kgGym } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
-import { isAllowed, objectiveOf, prove, worthOf } from "../choice";
-import { finish } from "../steps";
+import { finish } from "@/lib/drain";
+import { isAllowed, objectiveOf, prove, worthOf } from "../optimizer";
 import { weight } from "../units";
 import { commonProblem } from "./common-problem";
 import { buildGroupModel, memberModels } from "./group-model";

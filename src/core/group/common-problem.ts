@@ -1,4 +1,4 @@
-import type { Goal, Option, Problem, Term } from "../choice";
+import type { Goal, Option, Problem, Term } from "../optimizer";
 import type { GroupModel } from "./group-model";
 
 /** The choice of shared drills alone, its scarce limit the time for them, and which options of the group's problem its options are. */

@@ -1,8 +1,5 @@
 import { rulesOut } from "../athlete";
 import { countedKit, type DrillId, hasKit, kitWithout, MOST_TURNS, turnsFor } from "../catalog";
-import type { Option, Problem, Term } from "../choice";
-import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
-import type { Ramp } from "../ramp";
 import {
   athleteGoals,
   type Candidate,
@@ -16,7 +13,10 @@ import {
   partnersOf,
   releases,
   sequenceParts,
-} from "../sequence";
+} from "../drills";
+import type { Option, Problem, Term } from "../optimizer";
+import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
+import type { Ramp } from "../ramp";
 import type { GroupMember, GroupRequest } from "./types";
 
 /** A drill is shared where at least this part of the group may do it. */
@@ -96,12 +96,12 @@ export function memberModels(request: GroupRequest): MemberModel[][] {
 /** What the coach has chosen for all, less what one does not do, and for this one. */
 function ownOf({ own }: GroupRequest, member: GroupMember): OwnDrill[] {
   return [
-    ...own.filter((o) => !isDropped(member, o.drill) && !isOwn(member, o.drill)),
+    ...own.filter((o) => !isDropped(member, o.drill) && !isPinned(member, o.drill)),
     ...(member.own ?? []),
   ];
 }
 
-function isOwn({ own }: GroupMember, drill: DrillId): boolean {
+function isPinned({ own }: GroupMember, drill: DrillId): boolean {
   return own?.some((o) => o.drill === drill) ?? false;
 }
 
@@ -158,7 +158,7 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
       if (able < SHARED_FROM * members.length && !candidate.pinned) return [];
       const doneBy = members.map((of, a) => {
         // Who has it as a drill of their own does not do it twice.
-        if (isOwn(of.member, drill.id)) return null;
+        if (isPinned(of.member, drill.id)) return null;
         return mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, of, request);
       });
       const options: GroupOption[] = [];
@@ -218,7 +218,7 @@ function onceRound(c: Candidate): Candidate {
 function personalOptions(members: readonly MemberModel[]): GroupOption[] {
   return members.flatMap(({ model, member: of }, member) =>
     model.candidates.flatMap((c): GroupOption[] => {
-      if (isOwn(of, c.drill.id)) return [{ kind: "personal", member, candidates: [onceRound(c)] }];
+      if (isPinned(of, c.drill.id)) return [{ kind: "personal", member, candidates: [onceRound(c)] }];
       const forLimiter = c.serves.some(
         ({ demand }) =>
           model.demands[demand]!.limiter &&
@@ -325,7 +325,7 @@ function problemOf(
       return pinned ? { wanted: drill.id, seconds } : null;
     }
     const [c] = o.candidates;
-    const isWanted = isOwn(members[o.member]!.member, c!.drill.id);
+    const isWanted = isPinned(members[o.member]!.member, c!.drill.id);
     return isWanted ? { wanted: `${c!.drill.id} ${o.member}`, seconds: c!.seconds } : null;
   });
   return {

@@ -1,6 +1,6 @@
 import { catalog } from "@/catalog";
 import { drillById, type EquipmentId } from "../catalog";
-import type { Candidate } from "../sequence";
+import type { Candidate } from "../drills";
 import { groupTimetable, type Task } from "./group-timetable";
 import type { GroupRequest } from "./types";
 

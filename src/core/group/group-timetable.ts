@@ -1,5 +1,5 @@
 import { countedKit, type DrillId, type EquipmentId, kitInUse } from "../catalog";
-import { type Candidate, changeSeconds, mustPrecede, setUpSecondsAfter } from "../sequence";
+import { type Candidate, changeSeconds, mustPrecede, setUpSecondsAfter } from "../drills";
 import type { GroupRequest, MemberStep } from "./types";
 
 /** Something that one member still has to do. */

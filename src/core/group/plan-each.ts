@@ -1,5 +1,5 @@
+import { finish } from "@/lib/drain";
 import { type PlanRequest, planWarmUp } from "../plan";
-import { finish } from "../steps";
 import type { GroupPlan, GroupProgress, MemberPlan, MemberStep } from "./types";
 
 /** One who warms up alone beside others. */

@@ -1,8 +1,8 @@
-import { EPSILON, fill, objectiveOf, Prover, searchSteps } from "../choice";
+import { finish } from "@/lib/drain";
 import { doseOf } from "../dose";
+import { type Candidate, orderDrills } from "../drills";
+import { EPSILON, fill, objectiveOf, Prover, searchSteps } from "../optimizer";
 import { reasonFor } from "../plan";
-import { type Candidate, orderDrills } from "../sequence";
-import { finish } from "../steps";
 import { commonProblem } from "./common-problem";
 import {
   buildGroupModel,
@@ -125,9 +125,9 @@ function layOut(request: GroupRequest, { members, options }: GroupModel, chosen:
     ...sequence.flatMap((s): Task[] => {
       const done = s.doneBy[a];
       if (!done) return [];
-      const isOwn = done.drill === s.candidate.drill;
+      const isShared = done.drill === s.candidate.drill;
       const candidate = { ...done, block: s.candidate.block, rounds: s.candidate.rounds };
-      return [{ candidate, kind: isOwn ? "shared" : "substitute", of: s.candidate.drill.id }];
+      return [{ candidate, kind: isShared ? "shared" : "substitute", of: s.candidate.drill.id }];
     }),
     ...chosen.flatMap((i): Task[] => {
       const option = options[i]!;

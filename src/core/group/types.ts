@@ -1,9 +1,9 @@
 import type { AthleteProfile } from "../athlete";
 import type { DrillId, EquipmentId, Phase } from "../catalog";
 import type { Dose } from "../dose";
+import type { OwnDrill, Placed } from "../drills";
 import type { Part, PlannedLift, PlanRequest } from "../plan";
 import type { Ramp } from "../ramp";
-import type { OwnDrill, Placed } from "../sequence";
 
 /** One of a group, with what is theirs alone. */
 export interface GroupMember {

@@ -1,6 +1,6 @@
 import type { DrillId } from "../catalog";
+import { askedDemands, type ChoiceRequest } from "../drills";
 import type { Ramp } from "../ramp";
-import { askedDemands, type ChoiceRequest } from "../sequence";
 import { approachBetweenLifts, onlyNew } from "./later-block";
 import type { PlanRequest } from "./types";
 

@@ -1,4 +1,4 @@
-import type { TakenDrill } from "../sequence";
+import type { TakenDrill } from "../drills";
 import type { Plan } from "./types";
 
 /** The drills of a plan's first block, each at its dose of one round, as they can be taken over or kept. */

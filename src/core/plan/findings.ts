@@ -1,8 +1,8 @@
+import type { Finding } from "@/lib/result";
 import { AREAS, type Drill, type Implement, nameInSentence } from "../catalog";
 import type { DemandId } from "../demands";
-import type { Finding } from "../result";
-import type { Candidate, ChoiceModel, Refusal } from "../sequence";
-import { MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
+import type { Candidate, ChoiceModel, Refusal } from "../drills";
+import { MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { demandInSentence, joinWords } from "./reasons";
 import type { Plan, PlanRequest } from "./types";

@@ -1,7 +1,7 @@
 import { approach, catalogLift, planRequest } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { DEMAND_IDS } from "../demands";
-import { askedDemands } from "../sequence";
+import { askedDemands } from "../drills";
 import { weight } from "../units";
 import { blockChoice, blocksOf } from ".";
 import { approachBetweenLifts, onlyNew } from "./later-block";

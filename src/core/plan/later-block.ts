@@ -1,5 +1,5 @@
 import type { Approach } from "../catalog";
-import type { AskedDemand } from "../sequence";
+import type { AskedDemand } from "../drills";
 
 /** What counts as served for good once an earlier lift has asked it, or drills have served it. */
 const phasesAgain = ["mobilise", "activate", "power", "rehearse"];

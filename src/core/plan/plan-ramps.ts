@@ -1,3 +1,4 @@
+import type { Finding } from "@/lib/result";
 import { slowToWarmFor } from "../athlete";
 import type { Lift } from "../catalog";
 import {
@@ -10,7 +11,6 @@ import {
   type RampRequest,
   systemConstants,
 } from "../ramp";
-import type { Finding } from "../result";
 import { similarDone } from "./similar-done";
 import type { PlannedLift, PlanRequest } from "./types";
 

@@ -1,4 +1,4 @@
-import type { Progress } from "../choice";
+import { finish } from "@/lib/drain";
 import { DEMAND_IDS, DEMANDS } from "../demands";
 import { doseOf } from "../dose";
 import {
@@ -11,8 +11,8 @@ import {
   exactly,
   type Placed,
   quickly,
-} from "../sequence";
-import { finish } from "../steps";
+} from "../drills";
+import type { Progress } from "../optimizer";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
 import { planRamps } from "./plan-ramps";

@@ -1,6 +1,6 @@
 import { nameInSentence } from "../catalog";
 import { DEMANDS, type DemandKind } from "../demands";
-import type { AskedDemand, Candidate } from "../sequence";
+import type { AskedDemand, Candidate } from "../drills";
 import type { Part } from "./types";
 
 const VERBS: Record<DemandKind, string> = {

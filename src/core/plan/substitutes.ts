@@ -1,7 +1,7 @@
 import type { Drill, DrillId } from "../catalog";
-import { Selection } from "../choice";
 import { DEMANDS, type DemandId } from "../demands";
-import type { Candidate } from "../sequence";
+import type { Candidate } from "../drills";
+import { Selection } from "../optimizer";
 import type { Plan } from "./types";
 
 /** A drill that could stand in for another one. */

@@ -1,6 +1,6 @@
 import { PHASES, type Phase } from "../catalog";
 import type { DemandId } from "../demands";
-import { MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
+import { MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
 import type { Plan } from "./types";
 
 /** A plan in a few numbers, to be held beside another one. */

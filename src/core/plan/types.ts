@@ -1,7 +1,9 @@
+import type { Finding } from "@/lib/result";
 import type { AthleteProfile } from "../athlete";
 import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
+import type { Candidate, ChoiceModel, OwnDrill, Placed, TakenDrill } from "../drills";
 import type { LoadKit } from "../plates";
 import type {
   AdditionId,
@@ -13,8 +15,6 @@ import type {
   RampStyleId,
   Room,
 } from "../ramp";
-import type { Finding } from "../result";
-import type { Candidate, ChoiceModel, OwnDrill, Placed, TakenDrill } from "../sequence";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
 

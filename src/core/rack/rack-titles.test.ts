@@ -1,6 +1,6 @@
 import { rampRequest } from "@/__tests__/fixtures";
+import { finish } from "@/lib/drain";
 import { planRamp } from "../ramp";
-import { finish } from "../steps";
 import { type BarPlace, lifterOf, ordersByShift, rackOrders, rackTitles } from ".";
 
 const lifters = (places: readonly BarPlace[]) =>

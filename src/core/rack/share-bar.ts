@@ -1,5 +1,5 @@
+import { finish } from "@/lib/drain";
 import { stackMoves } from "../plates";
-import { finish } from "../steps";
 import { layOutOrder, plainTurns } from "./running-order";
 import type { Lifter, SharedBar } from "./types";
 

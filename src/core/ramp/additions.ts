@@ -1,4 +1,4 @@
-import type { Finding } from "../result";
+import type { Finding } from "@/lib/result";
 import { SET_UP_SECONDS } from "./constants";
 import type { RampLift, RampSet } from "./types";
 

@@ -1,5 +1,5 @@
+import type { Finding } from "@/lib/result";
 import { isBarKit, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
-import type { Finding } from "../result";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { standsAtFullHeight } from "./check-working-weight";
 import { ANY_JUMPS, type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";

@@ -1,5 +1,5 @@
+import { fail, ok, type Result } from "@/lib/result";
 import { isBarKit, type LoadKit, loadableWeights, nearestLoadable } from "../plates";
-import { fail, ok, type Result } from "../result";
 import type { Weight } from "../units";
 import type { RampLift } from "./types";
 

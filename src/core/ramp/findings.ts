@@ -1,5 +1,5 @@
+import type { Finding } from "@/lib/result";
 import { nearestLoadable } from "../plates";
-import type { Finding } from "../result";
 import { isPoorEstimate } from "../strength";
 import { formatWeightWithUnit, type Weight } from "../units";
 import { whatLoads } from "./base-and-start";

@@ -1,5 +1,5 @@
+import type { Finding } from "@/lib/result";
 import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
-import type { Finding } from "../result";
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
 import { standsAtFullHeight } from "./check-working-weight";

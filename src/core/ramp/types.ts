@@ -1,5 +1,5 @@
+import type { Finding } from "@/lib/result";
 import type { LoadKit } from "../plates";
-import type { Finding } from "../result";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
 import type { AdditionId, OlympicFamily } from "./additions";

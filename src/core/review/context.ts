@@ -1,16 +1,16 @@
 import type { EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";
 import { doseEffect, doseSeconds } from "../dose";
-import { blockChoice, blocksOf, type Plan, type PlanRequest, planRamps } from "../plan";
-import { loadableWeights } from "../plates";
-import type { Ramp } from "../ramp";
 import {
   type AskedDemand,
   buildChoiceModel,
   type ChoiceModel,
   changeSeconds,
   setUpSecondsAfter,
-} from "../sequence";
+} from "../drills";
+import { blockChoice, blocksOf, type Plan, type PlanRequest, planRamps } from "../plan";
+import { loadableWeights } from "../plates";
+import type { Ramp } from "../ramp";
 import type { Weight } from "../units";
 import type { WrittenSet, WrittenStep, WrittenWarmUp } from "./types";
 

@@ -11,7 +11,7 @@ import {
   turnsFor,
 } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
-import { type Candidate, covers, HARD_EFFORT, isAskedFor, LIMITER_SERVES, sharesDemand } from "../sequence";
+import { type Candidate, covers, HARD_EFFORT, isAskedFor, LIMITER_SERVES, sharesDemand } from "../drills";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
 import type { FindingCode, Found, WrittenStep, WrittenWarmUp } from "./types";
 

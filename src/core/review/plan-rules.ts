@@ -1,7 +1,7 @@
 import { nameInSentence } from "../catalog";
 import { DEMAND_IDS, type DemandId } from "../demands";
+import { type Candidate, MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
 import { demandInSentence } from "../plan";
-import { type Candidate, MATTERS_FROM, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { drillSecondsOf, type ReviewContext, servedBySteps } from "./context";
 import { rampSeconds } from "./ramp-rules";

@@ -1,8 +1,8 @@
-import { Selection } from "../choice";
 import type { DemandId } from "../demands";
 import { doseLevels } from "../dose";
+import { type Candidate, mustPrecede, SHORTFALL_SERVED } from "../drills";
+import { Selection } from "../optimizer";
 import { joinWords } from "../plan";
-import { type Candidate, mustPrecede, SHORTFALL_SERVED } from "../sequence";
 import { formatSeconds } from "../units";
 import { type ReviewContext, workSecondsOf, writtenSet } from "./context";
 import { limitersOfSteps, mendsPlane } from "./drill-rules";

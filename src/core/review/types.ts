@@ -1,6 +1,6 @@
+import type { Finding } from "@/lib/result";
 import type { Drill, DrillId } from "../catalog";
 import type { DemandId } from "../demands";
-import type { Finding } from "../result";
 import type { Weight } from "../units";
 
 /** One drill of a warm-up as it stands on paper, ours or the coach's own. */

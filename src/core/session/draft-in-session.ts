@@ -1,16 +1,10 @@
+import type { AthleteRecord } from "../athlete";
 import type { Catalog, Lift } from "../catalog";
+import { type DraftLift, oneRepMaxIn, startLift, type WarmUpDraft } from "../draft";
+import { type GymKit, liftKit } from "../gym";
 import { nearestLoadable } from "../plates";
 import { repsToFailureAt, weightOfMaximum } from "../strength";
 import type { Weight } from "../units";
-import {
-  type AthleteRecord,
-  type DraftLift,
-  type GymKit,
-  liftKit,
-  oneRepMaxIn,
-  startLift,
-  type WarmUpDraft,
-} from "../warm-up";
 import type { Scheme, Session, SessionLift } from "./session";
 
 /** Repetitions in reserve where nothing tells. */

@@ -1,5 +1,5 @@
 import type { DrillId } from "../catalog";
-import { changeLift, dropDrill, letGoDrill, MOST_LIFTS, moveLift, pinDrill, removeLift } from "../warm-up";
+import { changeLift, dropDrill, letGoDrill, MOST_LIFTS, moveLift, pinDrill, removeLift } from "../draft";
 import type { Participant, Session, SessionLift } from "./session";
 
 /** One change the coach makes to a session, for everybody. */

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../result";
+import { fail, ok, type Result } from "@/lib/result";
 import { parseOfMaximum } from "../strength";
 import { formatWeightWithUnit, parseWeight, type UnitSystem, type Weight, weightStep } from "../units";
 import type { SessionLoad } from "./session";

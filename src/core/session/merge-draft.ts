@@ -1,5 +1,7 @@
+import type { AthleteRecord } from "../athlete";
 import type { Catalog } from "../catalog";
-import type { AthleteRecord, DraftLift, GymKit, WarmUpDraft } from "../warm-up";
+import type { DraftLift, WarmUpDraft } from "../draft";
+import type { GymKit } from "../gym";
 import { draftInSession } from "./draft-in-session";
 import type { Session } from "./session";
 

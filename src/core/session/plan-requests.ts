@@ -1,13 +1,9 @@
+import type { AthleteRecord } from "../athlete";
 import { type Catalog, drillById } from "../catalog";
+import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
 import type { GroupRequest, MemberPlan } from "../group";
+import type { GymKit } from "../gym";
 import type { PlannedLift, PlanRequest } from "../plan";
-import {
-  type AthleteRecord,
-  type GymKit,
-  planRequestFor,
-  type WarmUpDraft,
-  workingWeightIn,
-} from "../warm-up";
 import type { Session } from "./session";
 
 /** One who is there, with what is planned for them. */

@@ -1,8 +1,8 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
+import { applyEdit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "../draft";
 import { findingsOf, isSameFinding } from "../review";
 import { weight } from "../units";
-import { applyEdit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "../warm-up";
 import { draftInSession, type OneOfGroup, planTogether, type Session, USUAL_RACKS } from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light"]);

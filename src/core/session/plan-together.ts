@@ -1,8 +1,9 @@
 import type { Catalog, DrillId } from "../catalog";
+import type { PlanForReview, WarmUpDraft } from "../draft";
 import { type MemberPlan, planGroup } from "../group";
+import type { GymKit } from "../gym";
 import { planWarmUp } from "../plan";
 import { reviewContext, writtenOf } from "../review";
-import type { GymKit, PlanForReview, WarmUpDraft } from "../warm-up";
 import { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
 import type { Session } from "./session";
 

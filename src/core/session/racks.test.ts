@@ -1,9 +1,9 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
 import { type GroupPlan, planEach } from "../group";
+import type { GymKit } from "../gym";
 import { SECONDS_PER_MOVE } from "../rack";
 import { weight } from "../units";
-import type { GymKit } from "../warm-up";
 import { draftInSession, rackRequestFor, requestInSession, type Session, USUAL_RACKS } from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick"]);

@@ -1,8 +1,8 @@
 import type { Catalog } from "../catalog";
 import type { GroupPlan } from "../group";
+import type { GymKit } from "../gym";
 import { isBarKit } from "../plates";
 import { type Lifter, lifterOf, placeOf, SECONDS_PER_MOVE } from "../rack";
-import type { GymKit } from "../warm-up";
 import type { RackSetup } from "./session";
 
 /** How many share a bar where the coach has not said how many racks there are. */

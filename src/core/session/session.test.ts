@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
 import { catalog } from "@/catalog";
+import { startLift, type WarmUpDraft } from "../draft";
 import { planGroup } from "../group";
 import { planOfLift, planWarmUp } from "../plan";
 import { weight } from "../units";
-import { startLift, type WarmUpDraft } from "../warm-up";
 import {
   applySessionEdit,
   arriveBy,

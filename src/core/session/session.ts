@@ -1,8 +1,8 @@
 import type { DrillId } from "../catalog";
+import type { DraftDrill } from "../draft";
 import type { Room } from "../ramp";
 import type { OfMaximum } from "../strength";
 import type { Weight } from "../units";
-import type { DraftDrill } from "../warm-up";
 
 /** How a working weight is said for everybody: as a weight in the gym's unit, or by each one's maximum. */
 export type SessionLoad = { kind: "weight"; weight: Weight } | OfMaximum;

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../result";
+import { fail, ok, type Result } from "@/lib/result";
 import { type E1rmFormula, weightForReps } from "./one-rep-max";
 
 /** A working weight said by what it is of a one-repetition maximum. */

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../result";
+import { fail, ok, type Result } from "@/lib/result";
 import { type Weight, weight } from "./weight";
 
 /** Above this no bar, athlete or stack is meant; a typing slip is. In kg or lb. */

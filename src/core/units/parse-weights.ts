@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../result";
+import { fail, ok, type Result } from "@/lib/result";
 import { formatWeight } from "./format-weight";
 import { parseWeight } from "./parse-weight";
 import type { Weight } from "./weight";

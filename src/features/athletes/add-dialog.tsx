@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useId, useState, useTransition } from "react";
 import { addAthletesAction } from "@/app/actions";
 import { counted } from "@/core/units";
-import { toastWayBack } from "@/features/take-back/toast-way-back";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { Button } from "@/ui/button";
 import { Sheet, SheetClose } from "@/ui/sheet";
 
@@ -36,7 +36,7 @@ export function AddDialog({
       setProblem(null);
       onOpenChange(false);
       const { count, token } = outcome;
-      toastWayBack(`${counted(count, "athlete")} added.`, token, "Undo", () => router.push("/athletes"));
+      toastUndo(`${counted(count, "athlete")} added.`, token, "Undo", () => router.push("/athletes"));
       // One person is opened to be filled in; of many the list is looked at.
       if (outcome.count === 1) router.push(`/athletes/${outcome.firstId}`);
       else router.refresh();

@@ -9,12 +9,12 @@ import { changeSeveralAction } from "@/app/actions";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { counted, formatWeight, type Weight } from "@/core/units";
-import { toastWayBack } from "@/features/take-back/toast-way-back";
-import type { AthletePage } from "@/server/athletes";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { SiteHeader } from "@/features/shared/site-header";
+import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { SearchField } from "@/ui/search-field";
-import { SiteHeader } from "@/ui/site-header";
 import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
 import { ImportDialog } from "./import-dialog";
@@ -55,7 +55,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
       setProblem(outcome.kind === "refused" ? outcome.message : null);
       if (outcome.kind === "changed") {
         setChosen(new Set());
-        toastWayBack(`${outcome.what}.`, outcome.token, "Undo", () => router.refresh());
+        toastUndo(`${outcome.what}.`, outcome.token, "Undo", () => router.refresh());
       }
       router.refresh();
     });
@@ -246,9 +246,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
         open={isImporting}
         onOpenChange={setImporting}
         onDone={(people, token) => {
-          toastWayBack(`${counted(people, "athlete")} taken in.`, token, "Take it back", () =>
-            router.refresh(),
-          );
+          toastUndo(`${counted(people, "athlete")} taken in.`, token, "Take it back", () => router.refresh());
           router.refresh();
         }}
       />

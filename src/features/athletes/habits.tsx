@@ -3,10 +3,10 @@
 import { X } from "lucide-react";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyleId } from "@/core/ramp";
-import { BarFields, LIGHT_BAR } from "@/ui/bar-fields";
+import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
+import { approachGroups } from "@/features/shared/lift-groups";
 import { Button, IconButton } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
-import { approachGroups } from "@/ui/lift-groups";
 import type { AthletePart } from "./athlete-part";
 
 /** What is always so for this athlete: approach, style of ramp, a bar of one's own, what cannot be used. */

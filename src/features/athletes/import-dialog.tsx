@@ -4,7 +4,7 @@ import { useId, useState, useTransition } from "react";
 import { importAthletesAction, previewImportAction } from "@/app/actions";
 import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { counted } from "@/core/units";
-import type { ImportPreview } from "@/server/import-athletes";
+import type { ImportPreview } from "@/server/athletes/import-athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
 import { decodeText } from "@/ui/decode-text";

@@ -5,15 +5,15 @@ import { X } from "lucide-react";
 import { useState } from "react";
 import { catalog } from "@/catalog";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
-import { ok } from "@/core/result";
 import { estimateOneRepMax, isPoorEstimate } from "@/core/strength";
 import { formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
+import { WeightStepper } from "@/features/shared/weight-stepper";
+import { ok } from "@/lib/result";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { TextField } from "@/ui/text-field";
-import { WeightStepper } from "@/ui/weight-stepper";
 import { WholeStepper } from "@/ui/whole-stepper";
 import type { AthletePart } from "./athlete-part";
 

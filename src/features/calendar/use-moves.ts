@@ -5,7 +5,7 @@ import { useRef } from "react";
 import { toast } from "sonner";
 import { moveSessionAction } from "@/app/actions";
 import { type Moment, moveMoment } from "@/core/session";
-import type { CalendarSession } from "@/server/list-calendar";
+import type { CalendarSession } from "@/server/sessions/list-calendar";
 import { dayInWords } from "@/ui/day-in-words";
 
 type Step = Parameters<typeof moveMoment>[1];

@@ -1,17 +1,17 @@
 import { format, parseISO } from "date-fns";
 import { EQUIPMENT, kitInUse, type Lift, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
-import { type LiftPlan, type Plan, type PlannedLift, planOfLift } from "@/core/plan";
+import type { DraftLift } from "@/core/draft";
+import type { GymKit } from "@/core/gym";
+import { type LiftPlan, type Plan, type PlannedLift, planOfLift, stairOf } from "@/core/plan";
 import { isBarKit } from "@/core/plates";
 import { describeLoad } from "@/core/ramp";
 import { arriveBy, type Session } from "@/core/session";
-import { stairOf } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight } from "@/core/units";
-import type { DraftLift, GymKit } from "@/core/warm-up";
-import type { MemberWarmUp } from "@/server/plan-session";
-import { Cautions } from "@/ui/cautions";
-import { PlateStrip } from "@/ui/plate-strip";
-import { SmallStair } from "@/ui/small-stair";
+import { Cautions } from "@/features/shared/cautions";
+import { PlateStrip } from "@/features/shared/plate-strip";
+import { SmallStair } from "@/features/shared/small-stair";
+import type { MemberWarmUp } from "@/server/plans/plan-session";
 import { cautionsOf } from "./cautions-of";
 
 /** One athlete's warm-up on one page, for the floor and for print. */

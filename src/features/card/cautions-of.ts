@@ -1,7 +1,7 @@
 import { ageOn } from "@/core/athlete";
-import { type Caution, cautionsFor } from "@/core/cautions";
+import { type Caution, cautionsFor } from "@/core/plan";
 import type { Session } from "@/core/session";
-import type { MemberWarmUp } from "@/server/plan-session";
+import type { MemberWarmUp } from "@/server/plans/plan-session";
 
 /** The cautions that belong on an athlete's card. */
 export function cautionsOf(

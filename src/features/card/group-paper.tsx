@@ -4,11 +4,11 @@ import { catalog } from "@/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
+import type { GymKit } from "@/core/gym";
 import { arriveBy, type Session } from "@/core/session";
 import { formatClock } from "@/core/units";
-import type { GymKit } from "@/core/warm-up";
-import { RackOrders } from "@/features/session/rack-orders";
-import { RampTable } from "@/features/session/ramp-table";
+import { RackOrders } from "@/features/session-editor/rack-orders";
+import { RampTable } from "@/features/session-editor/ramp-table";
 import { dayInWords } from "@/ui/day-in-words";
 
 const HEAD = "border-b border-ink py-1 pr-3 text-left text-xs font-semibold text-ink-soft";

@@ -1,18 +1,17 @@
 import { format, parseISO } from "date-fns";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
-import { type LiftPlan, planOfLift } from "@/core/plan";
+import type { GymKit } from "@/core/gym";
+import { type LiftPlan, planOfLift, stairOf } from "@/core/plan";
 import { isBarKit } from "@/core/plates";
 import { describeLoad } from "@/core/ramp";
 import { arriveBy, type Session } from "@/core/session";
-import { stairOf } from "@/core/stair";
 import { formatClock, formatSeconds, formatWeight } from "@/core/units";
-import type { GymKit } from "@/core/warm-up";
-import type { MemberWarmUp } from "@/server/plan-session";
-import { Cautions } from "@/ui/cautions";
-import { heatColour } from "@/ui/heat";
-import { PlateStrip } from "@/ui/plate-strip";
-import { SmallStair } from "@/ui/small-stair";
+import { Cautions } from "@/features/shared/cautions";
+import { heatColour } from "@/features/shared/heat";
+import { PlateStrip } from "@/features/shared/plate-strip";
+import { SmallStair } from "@/features/shared/small-stair";
+import type { MemberWarmUp } from "@/server/plans/plan-session";
 import { cautionsOf } from "./cautions-of";
 
 /** One athlete's card on a phone: the same as on paper, one under the other. */

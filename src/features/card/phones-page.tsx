@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import { closeCardsAction, openCardsAction } from "@/app/actions";
 import type { Session } from "@/core/session";
-import type { PhoneAddress } from "@/server/card-addresses";
+import type { PhoneAddress } from "@/server/cards/card-addresses";
 import { Button } from "@/ui/button";
 import { PrintPage } from "./print-page";
 

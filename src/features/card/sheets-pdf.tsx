@@ -4,13 +4,13 @@ import { catalog } from "@/catalog";
 import { drillById, EQUIPMENT, kitInUse } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
+import type { GymKit } from "@/core/gym";
 import { isBarKit } from "@/core/plates";
 import { ordersByShift, rackTitles, turnChange } from "@/core/rack";
 import { loadUnit } from "@/core/ramp";
 import { arriveBy, type Session } from "@/core/session";
 import { formatClock, formatWeight, type UnitSystem, type Weight } from "@/core/units";
-import type { GymKit } from "@/core/warm-up";
-import type { OrderedRacks } from "@/server/order-racks";
+import type { OrderedRacks } from "@/server/plans/order-racks";
 import { dayInWords } from "@/ui/day-in-words";
 import { EMBER, PdfTable, styles } from "./pdf-parts";
 

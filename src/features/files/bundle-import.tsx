@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useId, useState } from "react";
-import type { BundleChange } from "@/server/bundle";
+import type { BundleChange } from "@/server/files/bundle";
 import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
 

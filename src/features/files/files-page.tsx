@@ -1,6 +1,6 @@
-import { TakeBack } from "@/features/take-back/take-back-list";
-import type { ToTakeBack } from "@/server/take-back";
-import { SiteHeader } from "@/ui/site-header";
+import { RecentChanges } from "@/features/recent-changes/recent-changes";
+import { SiteHeader } from "@/features/shared/site-header";
+import type { RecentChange } from "@/server/files/restore";
 import { BundleImport } from "./bundle-import";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
@@ -35,7 +35,7 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
 ];
 
 /** What comes out of the hall as files, and what is taken in. */
-export function FilesPage({ toTakeBack }: { toTakeBack: readonly ToTakeBack[] }) {
+export function FilesPage({ changes }: { changes: readonly RecentChange[] }) {
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/files" />
@@ -65,7 +65,7 @@ export function FilesPage({ toTakeBack }: { toTakeBack: readonly ToTakeBack[] })
           </section>
           <div className="space-y-10">
             <BundleImport />
-            <TakeBack items={toTakeBack} />
+            <RecentChanges items={changes} />
           </div>
         </div>
       </main>

@@ -7,9 +7,9 @@ import { firstStepsAction } from "@/app/actions";
 import { catalog } from "@/catalog";
 import { gymSets } from "@/catalog/gym-sets";
 import type { UnitSystem } from "@/core/units";
-import type { FirstStepsForm } from "@/server/first-steps";
+import { Wordmark } from "@/features/shared/wordmark";
+import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
-import { Wordmark } from "@/ui/wordmark";
 
 /** The lifts that have a weight of their own. */
 const mainLifts = catalog.lifts.filter((l) => !l.kind);

@@ -7,7 +7,7 @@ import { toast } from "sonner";
 import { addGymAction, removeGymAction } from "@/app/actions";
 import { gymSets } from "@/catalog/gym-sets";
 import { UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
-import { toastWayBack } from "@/features/take-back/toast-way-back";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { Sheet, SheetClose } from "@/ui/sheet";
@@ -30,7 +30,7 @@ export function GymSwitch({
       toast(outcome.message);
       return;
     }
-    toastWayBack(`${at.name} is taken out.`, outcome.token, "Bring it back", () =>
+    toastUndo(`${at.name} is taken out.`, outcome.token, "Bring it back", () =>
       router.push(`/gym?gym=${at.id}`),
     );
     router.push("/gym");

@@ -2,11 +2,11 @@
 
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { fail } from "@/core/result";
+import { type GymKit, type GymPlate, usualPlate } from "@/core/gym";
 import { formatWeight, formatWeightWithUnit, parseWeight } from "@/core/units";
-import { type GymKit, type GymPlate, usualPlate } from "@/core/warm-up";
+import { PlateStrip } from "@/features/shared/plate-strip";
+import { fail } from "@/lib/result";
 import { Button, IconButton } from "@/ui/button";
-import { PlateStrip } from "@/ui/plate-strip";
 import { TextField } from "@/ui/text-field";
 import { WholeStepper } from "@/ui/whole-stepper";
 

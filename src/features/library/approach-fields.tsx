@@ -2,7 +2,7 @@
 
 import { type Approach, PHASE_NAMES, PHASES, type Phase, type PhaseRule, PLANES } from "@/core/catalog";
 import { RAMP_STYLE_IDS, RAMP_STYLES } from "@/core/ramp";
-import { fail, ok, type Result } from "@/core/result";
+import { fail, ok, type Result } from "@/lib/result";
 import { LabelledChoice } from "@/ui/choice";
 import { parseName, TextField } from "@/ui/text-field";
 import { WholeStepper } from "@/ui/whole-stepper";

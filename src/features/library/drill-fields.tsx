@@ -2,7 +2,7 @@
 
 import { AREA_IDS, AREAS, type Drill, EQUIPMENT, EQUIPMENT_IDS, PHASE_NAMES, PHASES } from "@/core/catalog";
 import type { DoseKind, DoseRange } from "@/core/dose";
-import { fail, ok, type Result } from "@/core/result";
+import { fail, ok, type Result } from "@/lib/result";
 import { LabelledChoice } from "@/ui/choice";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";

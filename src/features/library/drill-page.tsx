@@ -1,7 +1,7 @@
 import { catalog } from "@/catalog";
 import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/catalog";
 import { doseOf, formatDose } from "@/core/dose";
-import { DrillInstructions } from "@/ui/drill-instructions";
+import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { DemandBars } from "./demand-bars";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { catalog } from "@/catalog";
 import { type DrillSearch, drillById, findDrills, PHASE_NAMES, PHASES, type Phase } from "@/core/catalog";
 import { OptionalChoice } from "@/ui/choice";
-import { ownNote } from "./own-note";
+import { customNote } from "./custom-note";
 import { noteBeside, ShelfList } from "./shelf-list";
 
 /** The drills, found by words, phase and what they serve. */
@@ -13,7 +13,7 @@ export function DrillShelf(list: { chosen: string | null; onChoose: (id: string)
   const noteOf = (id: string) => {
     const drill = drillById(catalog, id)!;
     const served = search.demand ? `${drill.serves[search.demand]} of 3` : "";
-    return noteBeside(PHASE_NAMES[drill.phases[0]!], served, ownNote(drill));
+    return noteBeside(PHASE_NAMES[drill.phases[0]!], served, customNote(drill));
   };
   return (
     <ShelfList

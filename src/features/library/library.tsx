@@ -3,22 +3,22 @@
 import { CopyPlus } from "lucide-react";
 import { type ReactNode, useCallback, useState } from "react";
 import { copyContentAction } from "@/app/actions";
-import { catalog, takeOwnContent } from "@/catalog";
-import type { OwnKind } from "@/server/schemas/own-content";
+import { catalog, takeCustomContent } from "@/catalog";
+import { SiteHeader } from "@/features/shared/site-header";
+import type { CustomKind } from "@/server/schemas/custom-content";
 import { Button } from "@/ui/button";
-import { SiteHeader } from "@/ui/site-header";
 import { ViewSwitch } from "@/ui/view-switch";
 import { ApproachPage } from "./approach-page";
+import { CustomEditor } from "./custom-editor";
+import { customNote, isCustom } from "./custom-note";
 import { DrillPage } from "./drill-page";
 import { DrillShelf } from "./drill-shelf";
 import { LiftPage } from "./lift-page";
 import { LiftShelf } from "./lift-shelf";
 import { NameList } from "./name-list";
-import { OwnEditor } from "./own-editor";
-import { isOwn, ownNote } from "./own-note";
 import { SHELVES, type Shelf } from "./shelves";
 
-const SHELF_OF: Record<OwnKind, Shelf> = { drill: "drills", lift: "lifts", approach: "approaches" };
+const SHELF_OF: Record<CustomKind, Shelf> = { drill: "drills", lift: "lifts", approach: "approaches" };
 
 /** Every drill, lift and approach there is, to find and to read. */
 export function Library({ openShelf, openId }: { openShelf: Shelf; openId: string | null }) {
@@ -37,12 +37,12 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const [, setChanges] = useState(0);
   const changed = useCallback(() => setChanges((n) => n + 1), []);
   /** The page of one thing: the hall's own is changed, what ships is read and copied. */
-  const pageOf = (kind: OwnKind, item: { id: string; kind?: string }, page: ReactNode) => {
-    if (isOwn(item.id)) return <OwnEditor key={item.id} id={item.id} onChanged={changed} />;
+  const pageOf = (kind: CustomKind, item: { id: string; kind?: string }, page: ReactNode) => {
+    if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} onChanged={changed} />;
     const copy = async () => {
       const made = await copyContentAction({ kind, of: item.id });
       if (!made) return;
-      takeOwnContent(made.own);
+      takeCustomContent(made.own);
       go(SHELF_OF[kind], made.id);
     };
     return (
@@ -75,7 +75,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
         <NameList
           label="Approaches"
           items={catalog.approaches}
-          note={(id) => ownNote(catalog.approaches.find((a) => a.id === id)!)}
+          note={(id) => customNote(catalog.approaches.find((a) => a.id === id)!)}
           chosen={approach.id}
           onChoose={(id) => go("approaches", id)}
         />

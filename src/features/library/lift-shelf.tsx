@@ -4,8 +4,8 @@ import { useState } from "react";
 import { catalog } from "@/catalog";
 import { findLifts, IMPLEMENTS, type Implement, type LiftSearch } from "@/core/catalog";
 import { OptionalChoice } from "@/ui/choice";
+import { customNote } from "./custom-note";
 import { IMPLEMENT_NAMES } from "./implement-names";
-import { ownNote } from "./own-note";
 import { noteBeside, ShelfList } from "./shelf-list";
 
 /** The lifts, found by words, what they are loaded with and what they ask for. */
@@ -13,7 +13,7 @@ export function LiftShelf(list: { chosen: string | null; onChoose: (id: string) 
   const [search, setSearch] = useState<LiftSearch>({ text: "", demand: null, implement: null });
   const noteOf = (id: string) => {
     const lift = catalog.lifts.find((l) => l.id === id)!;
-    return noteBeside(search.demand ? `${lift.asks[search.demand]} of 3` : "", ownNote(lift));
+    return noteBeside(search.demand ? `${lift.asks[search.demand]} of 3` : "", customNote(lift));
   };
   return (
     <ShelfList

@@ -5,15 +5,15 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { newSessionChoicesAction, removeTemplateAction, startSessionAction } from "@/app/actions";
+import { useOfferActions } from "@/client/palette-actions";
 import { counted } from "@/core/units";
-import { toastWayBack } from "@/features/take-back/toast-way-back";
-import type { NewSessionChoices, Precedent } from "@/server/start-session";
-import { AddLift } from "@/ui/add-lift";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { AddLift } from "@/features/shared/add-lift";
+import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
+import type { NewSessionChoices, Precedent } from "@/server/sessions/start-session";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
-import { approachGroups, liftGroups } from "@/ui/lift-groups";
-import { useOfferActions } from "@/ui/palette-actions";
 import { Sheet, SheetClose } from "@/ui/sheet";
 import { TimeField } from "@/ui/time-field";
 import { WholeStepper } from "@/ui/whole-stepper";
@@ -146,7 +146,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     };
     await again();
     if (forgotten)
-      toastWayBack(`"${forgotten.name}" is forgotten.`, forgotten.token, "Bring it back", () => void again());
+      toastUndo(`"${forgotten.name}" is forgotten.`, forgotten.token, "Bring it back", () => void again());
   };
   // The choices come after the sheet: the first thing to say then takes the focus.
   const fields = useRef<HTMLDivElement>(null);

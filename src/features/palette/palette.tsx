@@ -7,10 +7,10 @@ import { Dialog } from "radix-ui";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { placesToGoAction } from "@/app/actions";
+import { useOfferedActions } from "@/client/palette-actions";
+import { PLACES } from "@/features/shared/site-header";
 import { dayInWords } from "@/ui/day-in-words";
 import { type Entry, findEntries } from "@/ui/find-entries";
-import { useOfferedActions } from "@/ui/palette-actions";
-import { PLACES } from "@/ui/site-header";
 import { useReturnFocus } from "@/ui/use-return-focus";
 
 type Places = Awaited<ReturnType<typeof placesToGoAction>>;

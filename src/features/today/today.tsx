@@ -3,9 +3,9 @@ import { TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { counted, formatClock, formatWeight } from "@/core/units";
 import { NewSession } from "@/features/new-session/new-session";
-import type { DayLine, DayPage, DaySession } from "@/server/list-day";
-import { SiteHeader } from "@/ui/site-header";
-import { SmallStair } from "@/ui/small-stair";
+import { SiteHeader } from "@/features/shared/site-header";
+import { SmallStair } from "@/features/shared/small-stair";
+import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
 import { StepLinks } from "@/ui/step-links";
 
 /** Every small stair stands for at least this many minutes, so that they compare. */

@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { UNIT_SYSTEMS } from "@/core/units";
 import { athleteSchema } from "./athlete";
+import { approachSchema, drillSchema, liftSchema } from "./custom-content";
 import { draftSchema } from "./draft";
 import { gymKitSchema } from "./gym-kit";
-import { approachSchema, drillSchema, liftSchema } from "./own-content";
 import { contentSchema, sessionSchema } from "./session";
 
 /** Which shape a bundle has; a later one is refused, an earlier one is read. */

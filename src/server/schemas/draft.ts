@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
+import { MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
-import { MOST_LIFTS, type WarmUpDraft } from "@/core/warm-up";
 import {
   approachField,
   fineWeightField,

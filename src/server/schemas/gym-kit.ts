@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { EQUIPMENT_IDS } from "@/core/catalog";
+import type { GymKit } from "@/core/gym";
 import { UNIT_SYSTEMS, type Weight } from "@/core/units";
-import type { GymKit } from "@/core/warm-up";
 import { equipmentField, fineWeightField, nameField, whole } from "./fields";
 import { gymLoadsSchema } from "./gym-loads";
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { GymKit } from "@/core/warm-up";
+import type { GymKit } from "@/core/gym";
 import { fineWeightField } from "./fields";
 
 const MOST_WEIGHTS = 200;

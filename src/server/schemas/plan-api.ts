@@ -2,8 +2,8 @@ import { z } from "zod";
 import { catalog } from "@/catalog";
 import { AREA_IDS, AREA_LEVELS, drillById, EQUIPMENT_IDS } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
+import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
-import { MOST_LIFTS } from "@/core/warm-up";
 import {
   idOf,
   liftField,

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { catalog } from "@/catalog";
+import { MOST_LIFTS } from "@/core/draft";
 import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
-import { MOST_LIFTS } from "@/core/warm-up";
 import { drillField, ownDrillsField } from "./draft";
 import {
   approachField,

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { AthleteDesk } from "@/features/athletes/athlete-desk";
-import { openAthlete } from "@/server/athletes";
+import { AthleteEditor } from "@/features/athletes/athlete-editor";
+import { openAthlete } from "@/server/athletes/athletes";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Athlete" };
@@ -10,5 +10,5 @@ export default async function AthletePage({ params }: { params: Promise<{ id: st
   const { id } = await params;
   const opened = await openAthlete(id);
   if (!opened) notFound();
-  return <AthleteDesk key={id} opened={opened} />;
+  return <AthleteEditor key={id} opened={opened} />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PhoneCard } from "@/features/card/phone-card";
-import { openByAddress } from "@/server/card-addresses";
-import { warmUpOf } from "@/server/plan-session";
+import { openByAddress } from "@/server/cards/card-addresses";
+import { warmUpOf } from "@/server/plans/plan-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = {

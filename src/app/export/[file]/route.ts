@@ -1,7 +1,7 @@
-import { bundleText } from "@/server/bundle";
-import { athletesCsv, workingWeightsCsv } from "@/server/export";
+import { bundleText } from "@/server/files/bundle";
+import { athletesCsv, workingWeightsCsv } from "@/server/files/export";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
-import { sessionsCalendar } from "@/server/sessions-calendar";
+import { sessionsCalendar } from "@/server/sessions/sessions-feed";
 
 export const dynamic = "force-dynamic";
 

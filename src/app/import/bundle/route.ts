@@ -1,4 +1,4 @@
-import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle } from "@/server/bundle";
+import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle } from "@/server/files/bundle";
 
 export const dynamic = "force-dynamic";
 

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { SessionBench } from "@/features/session/session-bench";
-import { UnreadableSession } from "@/features/session/unreadable-session";
-import { gymChoices } from "@/server/gym-kit";
-import { openSession } from "@/server/open-session";
-import { sessionStamp } from "@/server/session-stamp";
+import { SessionEditor } from "@/features/session-editor/session-editor";
+import { UnreadableSession } from "@/features/session-editor/unreadable-session";
+import { gymChoices } from "@/server/gyms/gym-kit";
+import { openSession } from "@/server/sessions/open-session";
+import { sessionStamp } from "@/server/sessions/session-stamp";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Session" };
@@ -21,7 +21,7 @@ export default async function SessionPage({
   const [opened, gyms, stamp] = await Promise.all([openSession(id), gymChoices(), sessionStamp(id)]);
   if (opened.ok)
     return (
-      <SessionBench key={id} opened={opened.value} gyms={gyms} stamp={stamp} openAt={[view].flat()[0]} />
+      <SessionEditor key={id} opened={opened.value} gyms={gyms} stamp={stamp} openAt={[view].flat()[0]} />
     );
   if (opened.error.kind === "missing") notFound();
   return <UnreadableSession message={opened.error.message} />;

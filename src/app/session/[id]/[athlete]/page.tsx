@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { UnreadableWarmUp } from "@/features/workbench/unreadable-warm-up";
-import { Workbench } from "@/features/workbench/workbench";
-import { openWarmUp } from "@/server/open-session";
-import { groupPlanOf } from "@/server/plan-session";
-import { sessionStamp } from "@/server/session-stamp";
+import { PlanEditor } from "@/features/plan-editor/plan-editor";
+import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
+import { groupPlanOf } from "@/server/plans/plan-session";
+import { openWarmUp } from "@/server/sessions/open-session";
+import { sessionStamp } from "@/server/sessions/session-stamp";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Warm-up" };
@@ -23,5 +23,5 @@ export default async function WarmUpPage({ params }: Params) {
   const part = group?.members.find((m) => m.id === athlete) ?? null;
   // Another session begins anew; so does one that somebody has changed for everybody.
   const key = `${id} ${athlete} ${revision}`;
-  return <Workbench key={key} opened={opened.value} part={part} stamp={stamp} />;
+  return <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} />;
 }

@@ -1,7 +1,7 @@
 import { CardsPdf } from "@/features/card/card-pdf";
 import { noSuchPlan, pdfResponse } from "@/features/card/pdf-response";
-import { openSession } from "@/server/open-session";
-import { warmUpsOf } from "@/server/plan-session";
+import { warmUpsOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 

@@ -2,9 +2,9 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CardSheet } from "@/features/card/card-sheet";
 import { PrintPage } from "@/features/card/print-page";
-import { UnreadableSession } from "@/features/session/unreadable-session";
-import { openSession } from "@/server/open-session";
-import { warmUpsOf } from "@/server/plan-session";
+import { UnreadableSession } from "@/features/session-editor/unreadable-session";
+import { warmUpsOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Cards" };

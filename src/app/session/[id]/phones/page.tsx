@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PhonesPage } from "@/features/card/phones-page";
-import { cardAddressesOf, publicUrl } from "@/server/card-addresses";
-import { openSession } from "@/server/open-session";
-import { presentOf } from "@/server/plan-session";
+import { cardAddressesOf, publicUrl } from "@/server/cards/card-addresses";
+import { presentOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Cards on phones" };

@@ -1,8 +1,8 @@
 import { noSuchPlan, pdfResponse } from "@/features/card/pdf-response";
 import { SheetsPdf } from "@/features/card/sheets-pdf";
-import { openSession } from "@/server/open-session";
-import { orderRacks } from "@/server/order-racks";
-import { wholePlanOf } from "@/server/plan-session";
+import { orderRacks } from "@/server/plans/order-racks";
+import { wholePlanOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 

@@ -2,8 +2,8 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { GroupPaper } from "@/features/card/group-paper";
 import { PrintPage } from "@/features/card/print-page";
-import { openSession } from "@/server/open-session";
-import { wholePlanOf } from "@/server/plan-session";
+import { wholePlanOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Sheets" };

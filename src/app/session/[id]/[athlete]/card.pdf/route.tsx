@@ -1,7 +1,7 @@
 import { CardsPdf } from "@/features/card/card-pdf";
 import { noSuchPlan, pdfResponse } from "@/features/card/pdf-response";
-import { openWarmUp } from "@/server/open-session";
-import { warmUpOf } from "@/server/plan-session";
+import { warmUpOf } from "@/server/plans/plan-session";
+import { openWarmUp } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 

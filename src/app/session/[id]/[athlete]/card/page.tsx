@@ -2,9 +2,9 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CardSheet } from "@/features/card/card-sheet";
 import { PrintPage } from "@/features/card/print-page";
-import { UnreadableWarmUp } from "@/features/workbench/unreadable-warm-up";
-import { openWarmUp } from "@/server/open-session";
-import { warmUpOf } from "@/server/plan-session";
+import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
+import { warmUpOf } from "@/server/plans/plan-session";
+import { openWarmUp } from "@/server/sessions/open-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Card" };
@@ -20,7 +20,7 @@ export default async function CardPage({ params }: { params: Promise<{ id: strin
   const { session, gym, member } = opened.value;
   return (
     <PrintPage
-      back={{ href, name: "Workbench" }}
+      back={{ href, name: "PlanEditor" }}
       files={[
         { href: `${href}/card.pdf`, name: "As PDF" },
         { href: `${href}/plan.md`, name: "As Markdown" },

@@ -1,5 +1,5 @@
-import { openWarmUp } from "@/server/open-session";
-import { planMarkdown } from "@/server/plan-markdown";
+import { openWarmUp } from "@/server/sessions/open-session";
+import { planMarkdown } from "@/server/plans/plan-markdown";
 
 export const dynamic = "force-dynamic";
 

@@ -1,1 +1,0 @@
-export { type Caution, cautionsFor } from "./cautions";

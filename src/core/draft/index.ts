@@ -1,0 +1,17 @@
+export {
+  type DraftBackOff,
+  type DraftDrill,
+  type DraftLift,
+  isOwnRamp,
+  MOST_LIFTS,
+  RAMP_AS_USUAL,
+  type WarmUpDraft,
+} from "./draft";
+export { dropDrill, letGoDrill, pinDrill } from "./drill-list";
+export { type DrillToAdd, drillsToAdd } from "./drills-to-add";
+export { applyEdit, type WarmUpEdit } from "./edits";
+export { changeLift, moveLift, removeLift } from "./lift-list";
+export { planRequestFor } from "./plan-request";
+export { editForRemedy } from "./remedy-edit";
+export { oneRepMaxIn, startDraft, startLift, workingWeightIn } from "./start-draft";
+export { type PlanForReview, planAlone, type TriedRemedies, triedRemedies } from "./tried-remedies";

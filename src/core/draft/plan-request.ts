@@ -1,0 +1,65 @@
+import type { PlannedAthlete } from "../athlete";
+import { approachFor, type Catalog, kitWithout } from "../catalog";
+import type { GymKit } from "../gym";
+import { liftKit } from "../gym";
+import type { PlannedLift, PlanRequest } from "../plan";
+import { isBarKit, type LoadKit, nearestLoadable } from "../plates";
+import { type DoneSet, usualPlates } from "../ramp";
+import type { WarmUpDraft } from "./draft";
+
+/** A done set with plates of the kit: where the gym has lost some of them, the usual ones; null where none make it. */
+function doneWith(kit: LoadKit, done: DoneSet): DoneSet | null {
+  const isThere = !isBarKit(kit) || done.perSide.every((p) => kit.plates.some((k) => k.weight === p));
+  if (isThere) return done;
+  const perSide = usualPlates(kit, done.weight);
+  return perSide && { ...done, perSide };
+}
+
+/**
+ * The plan request for a draft, an athlete and a gym. Lifts and approaches that the catalog no longer has are
+ * replaced by its first ones. Drills without lifting have an approach of their own.
+ */
+export function planRequestFor(
+  draft: WarmUpDraft,
+  athlete: PlannedAthlete,
+  gym: GymKit,
+  catalog: Catalog,
+): PlanRequest {
+  const lifts = draft.lifts.map((d): PlannedLift => {
+    const { reps, sets, rir } = d;
+    const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
+    const kit = liftKit(gym, lift, athlete, d.bar);
+    // A gym may have lost plates since: the nearest lighter weight stands in, and it is said.
+    const weight = kit && d.weight !== null ? nearestLoadable(kit, d.weight, false).lower : d.weight;
+    return {
+      lift,
+      kit,
+      working: weight === null ? null : { weight, reps, sets, rir },
+      askedWeight: weight === d.weight ? undefined : (d.weight ?? undefined),
+      backOffs: d.backOffs,
+      pairedWithNext: d.pairedWithNext,
+      style: d.rampStyle ?? undefined,
+      start: d.rampStart ?? undefined,
+      rampSets: d.rampSets ?? undefined,
+      fixed: d.fixed,
+      additions: d.additions,
+      onBlocks: d.onBlocks,
+      done: kit ? d.done.flatMap((set) => doneWith(kit, set) ?? []) : [],
+      secondsLeft: d.secondsLeft ?? undefined,
+    };
+  });
+  return {
+    unit: gym.unit,
+    lifts,
+    minutes: draft.minutes,
+    athlete,
+    approach: approachFor(catalog, lifts[0]!.lift, draft.approach),
+    room: draft.room,
+    equipment: kitWithout(new Set(gym.equipment), athlete.cannotUse),
+    own: draft.own,
+    dropped: draft.dropped,
+    taken: draft.taken ?? undefined,
+    begun: draft.begun ?? undefined,
+    drills: catalog.drills,
+  };
+}

@@ -1,0 +1,153 @@
+import type { Approach, Drill, DrillId, PhaseRule } from "../catalog";
+import { type DoseLevel, doseEffect, doseLevels, doseSeconds } from "../dose";
+import type { Option, Problem } from "../optimizer";
+import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
+import type { AskedDemand } from "./asked-demands";
+import type { Candidate } from "./candidate";
+import { CHANGE_ESTIMATE_SECONDS } from "./constants";
+import { partnersOf } from "./needs";
+import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
+
+/** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
+export interface OwnDrill {
+  drill: DrillId;
+  dose?: { sets: number; amount: number };
+  place?: number;
+}
+
+/** What may be chosen, and for what. */
+export interface Choices {
+  demands: readonly AskedDemand[];
+  candidates: readonly Candidate[];
+  phases: readonly PhaseRule[];
+  /** Times that circuits go round. */
+  rounds: number;
+  /** Time for drills. Seconds. */
+  seconds: number;
+  /** Why each drill that is no candidate is none. */
+  refused: ReadonlyMap<DrillId, Refusal>;
+}
+
+/** Everything that a choice is made from. */
+export interface ChoiceModel extends Choices {
+  /** The same as plain numbers: an option for each candidate, in their order; limit `TIME_LIMIT` is the time. */
+  problem: Problem;
+}
+
+/** The limit that stands for time. */
+export const TIME_LIMIT = 0;
+
+export interface ChoiceRequest extends AdmissionRequest {
+  seconds: number;
+  own: readonly OwnDrill[];
+  /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
+  taken?: readonly TakenDrill[];
+  /** The drills that the athlete has done already: they stay, whatever has changed since. */
+  begun?: readonly TakenDrill[];
+}
+
+/** A drill of a choice at its dose, for one round. */
+export interface TakenDrill {
+  drill: DrillId;
+  sets: number;
+  amount: number;
+  rounds: number;
+}
+
+/** What may be chosen, for each number of rounds that the approach's circuit may go. */
+export function choicesByRounds(request: ChoiceRequest): Choices[] {
+  const admission = admitDrills(request);
+  const mostRounds = request.approach.circuit?.mostRounds ?? 1;
+  return Array.from({ length: mostRounds }, (_, i) => choicesOf(request, admission, i + 1));
+}
+
+/** The models to choose from: one for each number of rounds that the approach's circuit may go. */
+export function choiceModels(request: ChoiceRequest): ChoiceModel[] {
+  return choicesByRounds(request).map((choices) => withProblem(choices, request.approach));
+}
+
+/** The model of a warm-up in which nothing goes round more than once. */
+export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
+  return withProblem(choicesOf(request, admitDrills(request), 1), request.approach);
+}
+
+function choicesOf(
+  request: ChoiceRequest,
+  { phases, admitted, refused }: ReturnType<typeof admitDrills>,
+  rounds: number,
+): Choices {
+  const { demands, seconds } = request;
+  const candidates = admitted.flatMap((a) => {
+    const own = request.own.find((o) => o.drill === a.drill.id);
+    return candidatesFor(a, own, a.circles ? rounds : 1);
+  });
+  return { demands, candidates, phases, rounds, seconds, refused };
+}
+
+/** A drill at each dose that it may be chosen at. */
+function candidatesFor(admitted: Admitted, own: OwnDrill | undefined, rounds: number): Candidate[] {
+  const { drill, phase, block, served, family, onlyForLimiters, pinned } = admitted;
+  return dosesFor(drill, own, rounds).map(({ sets, amount, effect }) => {
+    const workSeconds = doseSeconds(drill.dose, sets, amount);
+    return {
+      drill,
+      phase,
+      block,
+      sets,
+      amount,
+      rounds,
+      workSeconds,
+      seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
+      serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
+      family,
+      onlyForLimiters,
+      pinned,
+    };
+  });
+}
+
+/** The doses a drill may be chosen at: the coach's own, those of a circuit's round, or the usual three levels. */
+function dosesFor(drill: Drill, own: OwnDrill | undefined, rounds: number): readonly DoseLevel[] {
+  const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
+  if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
+  if (rounds === 1) return doseLevels(drill.dose);
+  const [low] = drill.dose.amount;
+  const most = Math.max(drill.dose.sets[2] * drill.dose.amount[2], rounds * low);
+  return [...new Set(drill.dose.amount)]
+    .filter((amount) => rounds * amount <= most)
+    .map((amount) => ({ sets: 1, amount, effect: effectOf(1, amount) }));
+}
+
+/** The same with goals, limits and what each candidate adds to and takes of them. */
+function withProblem(choices: Choices, approach: Approach): ChoiceModel {
+  const { candidates, demands, phases } = choices;
+  const parts = new ProblemParts();
+  const time = parts.limit(choices.seconds);
+  const forLimiters = parts.limit(approach.limiters.secondsAll);
+  const limiterLimits = demands.map((d) => (d.limiter ? parts.limit(approach.limiters.secondsEach) : null));
+  const served = athleteGoals(parts, demands, approach);
+  const inSequence = sequenceParts(
+    parts,
+    approach,
+    phases.map((rule) => ({ rule, people: 1 })),
+    1,
+  );
+  const options = candidates.map((c): Option => {
+    const { gives, uses } = inSequence(c);
+    uses.push(
+      { index: time, amount: c.seconds },
+      { index: parts.namedLimit(`family ${c.family}`, 1), amount: 1 },
+    );
+    const workSeconds = c.rounds * c.workSeconds;
+    if (c.onlyForLimiters.length > 0) uses.push({ index: forLimiters, amount: workSeconds });
+    for (const demand of c.onlyForLimiters) uses.push({ index: limiterLimits[demand]!, amount: workSeconds });
+    return {
+      cost: costOf(c, c.seconds, approach),
+      gives: [...served(c), ...gives],
+      uses,
+      partners: partnersOf(c, candidates),
+    };
+  });
+  const pins = candidates.map((c) => (c.pinned ? { wanted: c.drill.id, seconds: c.seconds } : null));
+  return { ...choices, problem: parts.problem(options, time, pins) };
+}

@@ -1,0 +1,31 @@
+import type { EquipmentId } from "../catalog";
+import type { PinStack, PlateKind } from "../plates";
+import type { UnitSystem, Weight } from "../units";
+
+/** A plate as the gym has it, with what it takes to draw it. */
+export interface GymPlate extends PlateKind {
+  colour: string;
+  diameterMm: number;
+  thicknessMm: number;
+}
+
+export interface GymKit {
+  id: string;
+  name: string;
+  unit: UnitSystem;
+  /** The bar that is taken unless another one is named. */
+  bar: { name: string; weight: Weight; collar: Weight };
+  otherBars: readonly { name: string; weight: Weight }[];
+  plates: readonly GymPlate[];
+  /** One of each pair on the rack. */
+  dumbbells: readonly Weight[];
+  /** What the sledge of the plate machine weighs; null: there is none. */
+  sledge: Weight | null;
+  /** The stack of the pulldown; null: there is none. */
+  stack: PinStack | null;
+  /** What can take weight off a body. */
+  help: readonly Weight[];
+  equipment: readonly EquipmentId[];
+  /** How many there are of things that one person uses at a time; absent: enough for all. */
+  counts?: Readonly<Partial<Record<EquipmentId, number>>>;
+}

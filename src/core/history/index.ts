@@ -1,1 +1,0 @@
-export { changed, type History, historyText, keptHistory, redone, startHistory, undone } from "./history";

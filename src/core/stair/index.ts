@@ -1,1 +1,0 @@
-export { type Stair, stairOf, type Tread } from "./stair";

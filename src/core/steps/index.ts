@@ -1,1 +1,0 @@
-export { finish } from "./finish";

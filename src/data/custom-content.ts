@@ -1,0 +1,36 @@
+import { and, asc, eq } from "drizzle-orm";
+import { database, write } from "./database";
+import { customContent } from "./schema";
+
+export type CustomRow = typeof customContent.$inferSelect;
+
+export async function listCustomContent(): Promise<CustomRow[]> {
+  const db = await database();
+  return db.select().from(customContent).orderBy(asc(customContent.id));
+}
+
+export async function readCustomContent(id: string): Promise<CustomRow | null> {
+  const db = await database();
+  const [row] = await db.select().from(customContent).where(eq(customContent.id, id));
+  return row ?? null;
+}
+
+export async function addCustomContent(row: typeof customContent.$inferInsert): Promise<void> {
+  await write((db) => db.insert(customContent).values(row));
+}
+
+/** Stores what was changed from `revision`. Returns the new revision, or null if the stored one is another. */
+export async function updateCustomContent(
+  id: string,
+  revision: number,
+  content: string,
+): Promise<number | null> {
+  return write(async (db) => {
+    const done = await db
+      .update(customContent)
+      .set({ content, revision: revision + 1 })
+      .where(and(eq(customContent.id, id), eq(customContent.revision, revision)))
+      .returning({ revision: customContent.revision });
+    return done[0]?.revision ?? null;
+  });
+}

@@ -1,0 +1,279 @@
+"use client";
+
+import { X } from "lucide-react";
+import Link from "next/link";
+import { useCallback } from "react";
+import { saveAthleteAction, startAloneAction, storedAthleteAction } from "@/app/actions";
+import { useSavedDraft } from "@/client/use-saved-draft";
+import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
+import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
+import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import { SavedHeader } from "@/features/shared/saved-header";
+import { fail, ok } from "@/lib/result";
+import type { OpenAthlete } from "@/server/athletes/athletes";
+import type { AthleteDraft } from "@/server/schemas/athlete";
+import { Button, IconButton } from "@/ui/button";
+import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { dayInWords } from "@/ui/day-in-words";
+import { Stepper } from "@/ui/stepper";
+import { parseName, TextField } from "@/ui/text-field";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+import type { AthletePart } from "./athlete-part";
+import { Habits } from "./habits";
+import { WeightsOnRecord } from "./weights-on-record";
+
+const MOST_LIMITERS = 8;
+const LEVELS: Record<AreaLevel, string> = {
+  slow: "Slow to warm",
+  "very-slow": "Very slow to warm",
+  sore: "Sore",
+  avoid: "To avoid",
+};
+const LEVEL_CHOICES: readonly ChoiceGroup[] = [
+  { options: AREA_LEVELS.map((level) => ({ value: level, label: LEVELS[level] })) },
+];
+const EXPERIENCES: readonly ChoiceGroup[] = [
+  {
+    options: [
+      { value: "beginner", label: "Beginner" },
+      { value: "intermediate", label: "Intermediate" },
+      { value: "advanced", label: "Advanced" },
+    ],
+  },
+];
+
+/** Everything that is known of an athlete. Saved as it is changed; every plan is worked out from it. */
+export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
+  const store = useCallback(
+    (revision: number, athlete: AthleteDraft) => saveAthleteAction({ revision, athlete }),
+    [],
+  );
+  const { id } = opened.draft;
+  const load = useCallback(() => storedAthleteAction(id), [id]);
+  const state = useSavedDraft(
+    { revision: opened.revision, draft: opened.draft },
+    store,
+    load,
+    `athlete ${id}`,
+  );
+  const { draft: athlete, change } = state;
+  const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
+  return (
+    <div className="min-h-dvh">
+      <SavedHeader at="/athletes" state={state} />
+      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <Link href="/athletes" className="text-ink-soft underline underline-offset-4 hover:text-ink">
+              Athletes
+            </Link>
+            <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
+          </div>
+          <div className="flex gap-3">
+            <Button onClick={() => set({ archived: !athlete.archived })}>
+              {athlete.archived ? "Take out of the archive" : "Archive"}
+            </Button>
+            <form action={startAloneAction.bind(null, { athleteId: athlete.id })}>
+              <Button type="submit" look="main">
+                Today's warm-up
+              </Button>
+            </form>
+          </div>
+        </div>
+        {athlete.archived && (
+          <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">
+            In the archive: on no day's page and in no group until taken out again.
+          </p>
+        )}
+        <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+          <div className="space-y-10">
+            <Person athlete={athlete} set={set} groups={opened.groups} />
+            <Limiters athlete={athlete} set={set} />
+            <Areas athlete={athlete} set={set} />
+          </div>
+          <div className="space-y-10">
+            <WeightsOnRecord athlete={athlete} set={set} day={opened.day} />
+            <Habits athlete={athlete} set={set} />
+            <Sessions athleteId={athlete.id} sessions={opened.sessions} today={opened.day} />
+          </div>
+        </div>
+      </main>
+    </div>
+  );
+}
+
+/** The newest sessions that the athlete is in, those to come first. */
+function Sessions({
+  athleteId,
+  sessions,
+  today,
+}: {
+  athleteId: string;
+  sessions: OpenAthlete["sessions"];
+  today: string;
+}) {
+  return (
+    <section aria-label="Sessions">
+      <h2 className="section-title mb-1">Sessions</h2>
+      {sessions.length === 0 && <p className="text-ink-soft">In none yet.</p>}
+      <ul>
+        {sessions.map((s) => (
+          <li key={s.id} className="flex min-h-9 items-center gap-4 border-t border-line">
+            <span className={`w-28 ${s.day >= today ? "font-semibold" : "text-ink-soft"}`}>
+              {dayInWords(s.day)}
+            </span>
+            <span className="condensed w-12 text-ink-soft">{s.time}</span>
+            <Link
+              href={`/session/${s.id}/${athleteId}`}
+              className="inline-flex min-h-6 items-center font-semibold underline decoration-line-strong underline-offset-4 hover:text-ember"
+            >
+              {s.name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Person({ athlete, set, groups }: AthletePart & { groups: OpenAthlete["groups"] }) {
+  const step = weight(athlete.unit === "kg" ? 0.5 : 1);
+  return (
+    <section>
+      <h2 className="section-title mb-2">Person</h2>
+      <TextField
+        label="Name"
+        value={athlete.name}
+        format={String}
+        parse={parseName}
+        onChange={(name) => set({ name })}
+      />
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <LabelledChoice
+          label="Group"
+          value={athlete.groupId}
+          groups={[{ options: groups.map((g) => ({ value: g.id, label: g.name })) }]}
+          onChange={(groupId) => set({ groupId })}
+        />
+        <LabelledChoice
+          label="Experience"
+          value={athlete.experience}
+          groups={EXPERIENCES}
+          onChange={(e) => set({ experience: e as AthleteDraft["experience"] })}
+        />
+        <Stepper<Weight | null>
+          label="Body weight"
+          value={athlete.bodyWeight}
+          format={(w) => (w === null ? "" : formatWeight(w))}
+          parse={(text) => (text.trim() === "" ? ok(null) : parseWeight(text))}
+          next={(w, direction) => {
+            if (w === null) return direction > 0 ? weight(athlete.unit === "kg" ? 70 : 155) : null;
+            return w + direction * step > 0 ? ((w + direction * step) as Weight) : null;
+          }}
+          onChange={(bodyWeight) => set({ bodyWeight })}
+          placeholder="not known"
+          suffix={athlete.bodyWeight === null ? undefined : athlete.unit}
+          width={athlete.bodyWeight === null ? "9ch" : "5ch"}
+        />
+        <Stepper<number | null>
+          label="Born in"
+          value={athlete.birthYear}
+          format={(y) => (y === null ? "" : String(y))}
+          parse={(text) => (text.trim() === "" ? ok(null) : parseWhole(1900, 2100)(text))}
+          next={(y, direction) => (y === null ? 1990 : stepWhole(1900, 2100)(y, direction))}
+          onChange={(birthYear) => set({ birthYear })}
+          placeholder="not known"
+          width={athlete.birthYear === null ? "9ch" : "5ch"}
+        />
+      </div>
+      <TextField
+        className="mt-3"
+        label="Notes, on the coach's screens only"
+        value={athlete.note}
+        format={String}
+        parse={(text) => (text.length > 2000 ? fail("Use at most 2000 characters.") : ok(text.trim()))}
+        onChange={(note) => set({ note })}
+        lines={3}
+      />
+    </section>
+  );
+}
+
+/** What holds the athlete back, the most important first. */
+function Limiters({ athlete, set }: AthletePart) {
+  const { limiters } = athlete;
+  const free = DEMAND_IDS.filter((d) => !limiters.includes(d));
+  return (
+    <section>
+      <h2 className="section-title">Limited by</h2>
+      <p className="text-2xs text-ink-soft">Drills for these come first.</p>
+      <ul className="my-2">
+        {limiters.map((d) => (
+          <li key={d} className="flex min-h-9 items-center justify-between border-t border-line">
+            <span className="font-semibold">{DEMANDS[d].name}</span>
+            <IconButton
+              label={`Take out ${DEMANDS[d].name}`}
+              onClick={() => set({ limiters: limiters.filter((o) => o !== d) })}
+            >
+              <X aria-hidden className="size-4" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      {limiters.length < MOST_LIMITERS && (
+        <LabelledChoice
+          label="Another limiter"
+          value=""
+          placeholder="Choose"
+          groups={[{ options: free.map((d) => ({ value: d, label: DEMANDS[d].name })) }]}
+          onChange={(d) => set({ limiters: [...limiters, d as DemandId] })}
+        />
+      )}
+    </section>
+  );
+}
+
+/** Parts of the body to look after, each with its level. */
+function Areas({ athlete, set }: AthletePart) {
+  const { areas } = athlete;
+  const free = AREA_IDS.filter((id) => !areas.some((a) => a.area === id));
+  const put = (area: AreaId, level: AreaLevel) =>
+    set({ areas: areas.map((a) => (a.area === area ? { area, level } : a)) });
+  return (
+    <section aria-label="To look after">
+      <h2 className="section-title">To look after</h2>
+      <p className="text-2xs text-ink-soft">
+        Health notes: they stand on the coach's screens and the athlete's own card only.
+      </p>
+      <ul className="my-2">
+        {areas.map(({ area, level }) => (
+          <li key={area} className="flex min-h-9 items-center justify-between gap-3 border-t border-line">
+            <span className="w-28 font-semibold">{AREAS[area]}</span>
+            <Choice
+              label={`${AREAS[area]}, how`}
+              value={level}
+              groups={LEVEL_CHOICES}
+              onChange={(to) => put(area, to as AreaLevel)}
+              triggerClassName="mr-auto min-h-6"
+            />
+            <IconButton
+              label={`Take out ${AREAS[area]}`}
+              onClick={() => set({ areas: areas.filter((a) => a.area !== area) })}
+            >
+              <X aria-hidden className="size-4" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      {free.length > 0 && (
+        <LabelledChoice
+          label="Another area"
+          value=""
+          placeholder="Choose"
+          groups={[{ options: free.map((id) => ({ value: id, label: AREAS[id] })) }]}
+          onChange={(id) => set({ areas: [...areas, { area: id as AreaId, level: "slow" }] })}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,365 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import Link from "next/link";
+import { useCallback, useEffect, useState } from "react";
+import { saveGymAction, storedGymAction, weightsNotHereAction } from "@/app/actions";
+import { useSavedDraft } from "@/client/use-saved-draft";
+import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import type { GymKit } from "@/core/gym";
+import {
+  formatWeight,
+  formatWeights,
+  parseWeight,
+  parseWeights,
+  type Weight,
+  weight,
+  weightStep,
+} from "@/core/units";
+import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
+import { SavedHeader } from "@/features/shared/saved-header";
+import { WeightStepper } from "@/features/shared/weight-stepper";
+import { fail, ok } from "@/lib/result";
+import { Button } from "@/ui/button";
+import { Stepper } from "@/ui/stepper";
+import { parseName, TextField } from "@/ui/text-field";
+import { Toggle } from "@/ui/toggle";
+import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { GymSwitch } from "./gym-switch";
+import { PlateRack } from "./plate-rack";
+
+const MOST_COUNT = 200;
+/** What a machine or stack starts with when it is put in, in kg and lb. */
+const NEW_SLEDGE = { kg: 45, lb: 100 };
+const NEW_STACK = {
+  kg: { start: 5, step: 5, top: 100 },
+  lb: { start: 10, step: 10, top: 200 },
+};
+type NotHere = Awaited<ReturnType<typeof weightsNotHereAction>>;
+
+/** What the gym has: bar, plates, dumbbells, machines and the things that drills need. Saved as it is changed. */
+export function GymEditor({
+  opened,
+  gyms,
+}: {
+  opened: { gym: GymKit; revision: number };
+  gyms: readonly { id: string; name: string }[];
+}) {
+  const { id } = opened.gym;
+  const store = useCallback((revision: number, gym: GymKit) => saveGymAction({ revision, gym }), []);
+  const load = useCallback(() => storedGymAction(id), [id]);
+  const state = useSavedDraft({ revision: opened.revision, draft: opened.gym }, store, load, `gym ${id}`);
+  const { draft: gym, change, save } = state;
+  const set = (to: Partial<GymKit>) => change((g) => ({ ...g, ...to }));
+
+  const [notHere, setNotHere] = useState<NotHere>([]);
+  useEffect(() => {
+    if (save.kind !== "saved") return;
+    let isGone = false;
+    void weightsNotHereAction().then((found) => !isGone && setNotHere(found));
+    return () => {
+      isGone = true;
+    };
+  }, [save.kind]);
+
+  return (
+    <div className="min-h-dvh">
+      <SavedHeader at="/gym" state={state} />
+      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
+          <GymSwitch at={gym} gyms={gyms} />
+        </div>
+        <p className="text-sm text-ink-soft">
+          Weights in {gym.unit === "kg" ? "kilograms" : "pounds"}. Every plan is worked out from what stands
+          here.
+        </p>
+        <div role="status">
+          {notHere.length > 0 && (
+            <p className="mt-4 w-fit bg-ochre-wash px-3 py-2">
+              What stands here no longer makes the working weight of{" "}
+              {notHere.map((n, i) => (
+                <span key={`${n.athleteId} ${n.lift}`}>
+                  {i > 0 && ", "}
+                  <Link
+                    href={`/session/${n.sessionId}/${n.athleteId}`}
+                    className="font-semibold underline underline-offset-4"
+                  >
+                    {n.name}
+                  </Link>{" "}
+                  ({n.lift.toLowerCase()})
+                </span>
+              ))}
+              : their ramps go to the nearest lighter one.
+            </p>
+          )}
+        </div>
+        <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+          <div className="space-y-10">
+            <Bar gym={gym} set={set} />
+            <PlateRack gym={gym} set={set} />
+          </div>
+          <div className="space-y-10">
+            <Loads gym={gym} set={set} />
+            <Things gym={gym} set={set} />
+          </div>
+        </div>
+      </main>
+    </div>
+  );
+}
+
+export interface GymPart {
+  gym: GymKit;
+  set: (to: Partial<GymKit>) => void;
+}
+
+/** Reads a weight that may be nothing. */
+function parseWeightOrNone(text: string) {
+  return text.trim() === "" || Number(text) === 0 ? ok(0 as Weight) : parseWeight(text);
+}
+
+function Bar({ gym, set }: GymPart) {
+  const { bar, unit } = gym;
+  return (
+    <section>
+      <h2 className="section-title mb-2">Gym and bar</h2>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Name of the gym"
+          value={gym.name}
+          format={String}
+          parse={parseName}
+          onChange={(name) => set({ name })}
+        />
+        <TextField
+          label="Name of the bar"
+          value={bar.name}
+          format={String}
+          parse={parseName}
+          onChange={(name) => set({ bar: { ...bar, name } })}
+        />
+      </div>
+      <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+        <WeightStepper
+          label="Bar"
+          value={bar.weight}
+          unit={unit}
+          onChange={(to) => set({ bar: { ...bar, weight: to } })}
+        />
+        <Stepper
+          label="Each collar"
+          value={bar.collar}
+          format={formatWeight}
+          parse={parseWeightOrNone}
+          next={(w, direction) => (w + direction * 250 >= 0 ? ((w + direction * 250) as Weight) : null)}
+          onChange={(w) => set({ bar: { ...bar, collar: w } })}
+          suffix={unit}
+          width="5ch"
+        />
+      </div>
+      <OtherBars gym={gym} set={set} />
+    </section>
+  );
+}
+
+/** Bars that can be taken instead of the usual one, for one athlete's lift. */
+function OtherBars({ gym, set }: GymPart) {
+  const { otherBars, unit } = gym;
+  const free = (n: number): string =>
+    otherBars.some((b) => b.name === `Bar ${n}`) ? free(n + 1) : `Bar ${n}`;
+  return (
+    <div className="mt-4">
+      <h3 className="condensed text-2xs text-ink-soft">Other bars</h3>
+      <ul>
+        {otherBars.map((bar, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a bar is its place; its name is being typed
+          <li key={i} className="flex items-end gap-4 border-t border-line py-2">
+            <BarFields
+              label={`Name of other bar ${i + 1}`}
+              bar={bar}
+              unit={unit}
+              taken={otherBars.filter((_, at) => at !== i).map((b) => b.name)}
+              onChange={(to) => set({ otherBars: otherBars.with(i, to) })}
+              onTakeOut={() => set({ otherBars: otherBars.toSpliced(i, 1) })}
+            />
+          </li>
+        ))}
+      </ul>
+      <Button
+        look="bare"
+        className="-ml-3"
+        onClick={() =>
+          set({
+            otherBars: [...otherBars, { name: free(otherBars.length + 2), weight: LIGHT_BAR[unit] }],
+          })
+        }
+      >
+        <Plus aria-hidden className="size-4" />
+        Another bar
+      </Button>
+    </div>
+  );
+}
+
+function Loads({ gym, set }: GymPart) {
+  const { unit, stack, sledge } = gym;
+  const weights = (
+    label: string,
+    value: readonly Weight[],
+    onChange: (to: Weight[]) => void,
+    note: string,
+  ) => (
+    <TextField
+      label={label}
+      value={value}
+      format={formatWeights}
+      parse={parseWeights}
+      onChange={(to) => onChange([...to])}
+      note={note}
+    />
+  );
+  const stackStepper = (label: string, key: "start" | "step" | "top") =>
+    stack && (
+      <Stepper
+        label={label}
+        value={stack[key]}
+        format={formatWeight}
+        parse={(text) => {
+          const parsed = parseWeight(text);
+          if (!parsed.ok) return parsed;
+          const next = { ...stack, [key]: parsed.value };
+          return next.top >= next.start ? parsed : fail("The top must be at least the start.");
+        }}
+        next={(w, direction) => {
+          const to = (w + direction * weightStep(unit)) as Weight;
+          const next = { ...stack, [key]: to };
+          return to > 0 && next.top >= next.start ? to : null;
+        }}
+        onChange={(w) => set({ stack: { ...stack, [key]: w } })}
+        suffix={unit}
+        width="5ch"
+      />
+    );
+  const fresh = NEW_STACK[unit];
+  return (
+    <section>
+      <h2 className="section-title mb-2">Dumbbells and machines</h2>
+      <div className="space-y-3">
+        {weights(
+          `Dumbbells, one of each pair, ${unit}`,
+          gym.dumbbells,
+          (dumbbells) => set({ dumbbells }),
+          "Such as 2.5–30 by 2.5, 35, 40. Nothing: there are none.",
+        )}
+        {weights(
+          `Help with one's own body weight, ${unit}`,
+          gym.help,
+          (help) => set({ help }),
+          "What a machine or bands can take off.",
+        )}
+        <Toggle
+          label="Stack machine"
+          isOn={stack !== null}
+          onChange={(on) =>
+            set({
+              stack: on
+                ? {
+                    start: weight(fresh.start),
+                    step: weight(fresh.step),
+                    top: weight(fresh.top),
+                    addOns: [],
+                  }
+                : null,
+            })
+          }
+        />
+        {stack && (
+          <div className="ml-8 space-y-2">
+            <div className="flex flex-wrap gap-x-6 gap-y-2">
+              {stackStepper("Start", "start")}
+              {stackStepper("Step", "step")}
+              {stackStepper("Top", "top")}
+            </div>
+            {weights(
+              `Add-on weights, ${unit}`,
+              stack.addOns,
+              (addOns) => set({ stack: { ...stack, addOns: addOns.slice(0, 6) } }),
+              "Small ones laid on the stack, each there is once.",
+            )}
+          </div>
+        )}
+        <Toggle
+          label="Plate machine"
+          isOn={sledge !== null}
+          onChange={(on) => set({ sledge: on ? weight(NEW_SLEDGE[unit]) : null })}
+        />
+        {sledge !== null && (
+          <div className="ml-8">
+            <Stepper
+              label="Its empty weight"
+              value={sledge}
+              format={formatWeight}
+              parse={parseWeight}
+              next={(w, direction) => (w + direction * 5000 > 0 ? ((w + direction * 5000) as Weight) : null)}
+              onChange={(w) => set({ sledge: w })}
+              suffix={unit}
+              width="5ch"
+            />
+          </div>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** What drills need; things that one person uses at a time may be counted. */
+function Things({ gym, set }: GymPart) {
+  const counts = gym.counts ?? {};
+  const toggle = (id: EquipmentId, on: boolean) => {
+    const { [id]: _, ...rest } = counts;
+    set({
+      equipment: on ? [...gym.equipment, id] : gym.equipment.filter((e) => e !== id),
+      counts: on ? counts : rest,
+    });
+  };
+  const count = (id: EquipmentId, to: number | null) => {
+    const { [id]: _, ...rest } = counts;
+    set({ counts: to === null ? rest : { ...rest, [id]: to } });
+  };
+  return (
+    <section>
+      <h2 className="section-title">For drills</h2>
+      <p className="mb-2 text-2xs text-ink-soft">
+        How many there are matters for groups. Nothing beside it: enough for all.
+      </p>
+      <ul className="grid gap-x-6 sm:grid-cols-2">
+        {EQUIPMENT_IDS.map((id) => (
+          <li key={id} className="flex min-h-10 items-center justify-between border-t border-line">
+            <Toggle
+              label={EQUIPMENT[id]}
+              isOn={gym.equipment.includes(id)}
+              onChange={(on) => toggle(id, on)}
+            />
+            {gym.equipment.includes(id) && (
+              <Stepper<number | null>
+                label={`${EQUIPMENT[id]}, how many`}
+                hideLabel
+                value={counts[id] ?? null}
+                format={(n) => (n === null ? "" : String(n))}
+                parse={(text) => (text.trim() === "" ? ok(null) : parseWhole(1, MOST_COUNT)(text))}
+                next={(n, direction) => {
+                  if (n === null) return direction > 0 ? 1 : null;
+                  return stepWhole(1, MOST_COUNT)(n, direction);
+                }}
+                onChange={(n) => count(id, n)}
+                placeholder="all"
+                width="3.5ch"
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

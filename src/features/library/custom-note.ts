@@ -1,0 +1,10 @@
+/** Whether something is the hall's own and not what ships. */
+export function isCustom(id: string): boolean {
+  return id.startsWith("own-");
+}
+
+/** What is said beside the name of the hall's own; nothing beside what ships. */
+export function customNote({ id, retired }: { id: string; retired?: boolean }): string {
+  if (!isCustom(id)) return "";
+  return retired ? "taken out" : "own";
+}

@@ -1,0 +1,223 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { useMemo, useState } from "react";
+import { catalog } from "@/catalog";
+import type { AthleteRecord } from "@/core/athlete";
+import { AREAS, approachFor } from "@/core/catalog";
+import { DEMANDS } from "@/core/demands";
+import { oneRepMaxIn, startLift, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
+import { type GymKit, liftKit } from "@/core/gym";
+import { nearestLoadable } from "@/core/plates";
+import type { Session } from "@/core/session";
+import { formatWeight } from "@/core/units";
+import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
+import { Choice, LabelledChoice } from "@/ui/choice";
+import { WholeStepper } from "@/ui/whole-stepper";
+import { type SaidWeight, WorkingWeight } from "./working-weight";
+
+const LEVEL_WORDS = {
+  slow: "slow to warm",
+  "very-slow": "very slow",
+  sore: "sore",
+  avoid: "to avoid",
+} as const;
+
+/** The usual bar in the list of bars; no name of a bar begins so. */
+const USUAL_BAR = " usual";
+
+function barOptions({ bar, otherBars, unit }: GymKit, { ownBar, unit: ownUnit }: AthleteRecord) {
+  const usual = ownBar ?? bar;
+  return [
+    {
+      value: USUAL_BAR,
+      label: usual.name,
+      note: `${formatWeight(usual.weight)} ${ownBar ? ownUnit : unit}${ownBar ? ", the athlete's own" : ""}`,
+    },
+    ...otherBars.map((b) => ({ value: b.name, label: b.name, note: `${formatWeight(b.weight)} ${unit}` })),
+  ];
+}
+
+/** Who and what: the athlete, the lift and its working sets, and the time, approach and room. */
+export function Brief({
+  athlete,
+  gym,
+  draft,
+  at,
+  session,
+  onEdit,
+  onCompare,
+}: {
+  athlete: AthleteRecord;
+  gym: GymKit;
+  draft: WarmUpDraft;
+  /** The place of the lift in view. */
+  at: number;
+  /** The session whose time, approach and room are everybody's; null: they are this athlete's. */
+  session: Session | null;
+  onEdit: (edit: WarmUpEdit) => void;
+  onCompare: () => void;
+}) {
+  const planned = draft.lifts[at]!;
+  const lift = catalog.lifts.find((l) => l.id === planned.lift);
+  const kit = useMemo(
+    () => lift && liftKit(gym, lift, athlete, planned.bar),
+    [gym, lift, athlete, planned.bar],
+  );
+  const oneRepMax = useMemo(() => lift && oneRepMaxIn(gym, athlete, lift), [gym, athlete, lift]) ?? null;
+  const [said, setSaid] = useState<SaidWeight | null>(null);
+  const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
+  const first = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift);
+  const approach = approachFor(catalog, first, draft.approach);
+  const isAlone = first?.kind === "drills-alone";
+  const limiters = athlete.limiters.map((l) => DEMANDS[l].name.toLowerCase());
+  const facts = [
+    ...(limiters.length > 0 ? [`limited by ${limiters.join(" and ")}`] : []),
+    ...athlete.areas.map((a) => `${AREAS[a.area].toLowerCase()} ${LEVEL_WORDS[a.level]}`),
+  ];
+  return (
+    <section
+      aria-label="Lift and time"
+      className="pointer-events-none z-10 space-y-1.5 px-7 pt-3 lg:absolute lg:top-0 lg:left-0 lg:max-w-[52rem] [&>*]:pointer-events-auto"
+    >
+      <p className="w-fit max-w-[min(30rem,100%)] truncate text-ink-soft" title={athlete.note || undefined}>
+        <span className="capitalize">{athlete.experience}</span>
+        {athlete.bodyWeight !== null && ` · ${formatWeight(athlete.bodyWeight)} ${athlete.unit}`}
+        {facts.length > 0 && ` · ${facts.join(", ")}`}
+      </p>
+      <div className="flex w-fit flex-wrap items-end gap-x-4">
+        <Choice
+          label="Lift"
+          value={planned.lift}
+          groups={liftGroups(planned.lift)}
+          onChange={(id) =>
+            onEdit({
+              kind: "choose-lift",
+              at,
+              lift: startLift(athlete, gym, catalog.lifts.find((l) => l.id === id)!),
+            })
+          }
+          triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
+        />
+        {kit && (
+          <WorkingWeight {...{ kit, unit: gym.unit, planned, oneRepMax, at, onEdit }} onSaid={setSaid} />
+        )}
+      </div>
+      <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
+        {!lift?.kind && (
+          <>
+            <WholeStepper
+              label="Sets"
+              value={planned.sets}
+              least={1}
+              most={20}
+              onChange={(sets) => onEdit({ kind: "working", at, change: { sets } })}
+            />
+            <WholeStepper
+              label="Reps"
+              value={planned.reps}
+              least={1}
+              most={20}
+              onChange={(reps) => onEdit({ kind: "working", at, change: { reps } })}
+            />
+            <WholeStepper
+              label="In reserve"
+              value={planned.rir}
+              least={0}
+              most={10}
+              onChange={(rir) => onEdit({ kind: "working", at, change: { rir } })}
+            />
+          </>
+        )}
+        {lift?.implement === "barbell" && gym.otherBars.length > 0 && (
+          <LabelledChoice
+            label="Bar"
+            value={planned.bar ?? USUAL_BAR}
+            groups={[{ options: barOptions(gym, athlete) }]}
+            onChange={(name) => {
+              const bar = name === USUAL_BAR ? null : name;
+              const next = liftKit(gym, lift, athlete, bar);
+              const weight =
+                next && planned.weight !== null ? nearestLoadable(next, planned.weight, false).lower : null;
+              onEdit({ kind: "bar", at, bar, weight: weight ?? planned.weight });
+            }}
+          />
+        )}
+        {session ? (
+          <SharedFrame session={session} />
+        ) : (
+          <>
+            <WholeStepper
+              label="Minutes"
+              value={draft.minutes}
+              least={2}
+              most={60}
+              onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
+            />
+            <span className="flex flex-col">
+              <span className="condensed text-2xs text-ink-faint">Approach</span>
+              {isAlone ? (
+                <span className="min-h-6 text-sm font-bold">{approach.name}</span>
+              ) : (
+                <span className="flex items-center gap-2">
+                  <Choice
+                    label="Approach"
+                    value={draft.approach}
+                    groups={approachGroups(draft.approach)}
+                    onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
+                    triggerClassName="min-h-6 text-sm font-bold"
+                  />
+                  <button
+                    type="button"
+                    onClick={onCompare}
+                    className="min-h-6 text-ink-soft underline decoration-line-strong underline-offset-4 hover:text-ink"
+                  >
+                    Compare
+                  </button>
+                </span>
+              )}
+            </span>
+            <LabelledChoice
+              label="Room"
+              value={draft.room}
+              groups={[
+                {
+                  options: [
+                    { value: "normal", label: "Normal" },
+                    { value: "cold", label: "Cold" },
+                  ],
+                },
+              ]}
+              onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
+            />
+          </>
+        )}
+      </div>
+      <p role="status" className="w-fit max-w-[26rem] text-2xs text-ink-faint">
+        {said?.weight === planned.weight && `${said.text} `}
+        {lift?.kind
+          ? "No working weight and no ramp: the drills lead into it."
+          : known
+            ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
+            : "No working weight on record for this lift."}{" "}
+        <span className="sr-only">{approach.summary}</span>
+      </p>
+    </section>
+  );
+}
+
+/** What is the same for everybody in the session; it is changed there. */
+function SharedFrame({ session }: { session: Session }) {
+  const approach = catalog.approaches.find((a) => a.id === session.approach)?.name;
+  const facts = [
+    ["Minutes", String(session.minutes)],
+    ["Approach", approach ?? session.approach],
+    ["Room", session.room === "cold" ? "Cold" : "Normal"],
+  ];
+  return facts.map(([label, value]) => (
+    <span key={label} className="flex flex-col">
+      <span className="condensed text-2xs text-ink-faint">{label}</span>
+      <span className="min-h-6 text-sm font-bold">{value}</span>
+    </span>
+  ));
+}

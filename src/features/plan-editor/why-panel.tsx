@@ -1,0 +1,178 @@
+"use client";
+
+import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-react";
+import { useMemo } from "react";
+import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { type Dose, type DoseRange, formatDose } from "@/core/dose";
+import { type PlanStep, substitutesFor } from "@/core/plan";
+import { formatSeconds } from "@/core/units";
+import { DrillInstructions } from "@/features/shared/drill-instructions";
+import { Button } from "@/ui/button";
+import { WholeStepper } from "@/ui/whole-stepper";
+import type { PanelProps } from "./panel-props";
+import { SetPanel, WorkPanel } from "./ramp-panels";
+import type { Chosen } from "./selection";
+import { shiftStep } from "./shift-step";
+
+/** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
+export function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
+  const { plan } = props;
+  const step = chosen.kind === "drill" && plan.steps.find((s) => s.drill.id === chosen.drill);
+  if (step) return <DrillPanel step={step} {...props} />;
+  const set = chosen.kind === "set" && plan.ramps[0]?.sets[chosen.set];
+  if (set && chosen.kind === "set") return <SetPanel set={set} index={chosen.set} {...props} />;
+  if (plan.ramps[0]) return <WorkPanel {...props} />;
+  return <p className="text-ink-soft">Choose a step to see why it is there.</p>;
+}
+
+const AMOUNT_NAMES: Record<Dose["kind"], { label: string; suffix: string }> = {
+  reps: { label: "Reps", suffix: "" },
+  hold: { label: "Hold", suffix: "s" },
+  contractions: { label: "Contractions", suffix: "" },
+  breaths: { label: "Breaths", suffix: "" },
+  time: { label: "Time", suffix: "s" },
+  metres: { label: "Distance", suffix: "m" },
+};
+
+function DoseSteppers({
+  range,
+  dose,
+  rounds,
+  onDose,
+}: {
+  range: DoseRange;
+  dose: Dose;
+  /** How often its circuit goes round; there the rounds are the sets. */
+  rounds: number;
+  onDose: (dose: { sets: number; amount: number }) => void;
+}) {
+  const { label, suffix } = AMOUNT_NAMES[dose.kind];
+  const [low, , high] = range.amount;
+  const ways = [dose.sides === 2 ? "side" : "", dose.directions === 2 ? "direction" : ""].filter(Boolean);
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      {rounds > 1 ? (
+        <span className="flex flex-col">
+          <span className="condensed text-2xs text-ink-faint">Rounds</span>
+          <span className="min-h-6 text-sm font-bold">{rounds}</span>
+        </span>
+      ) : (
+        <WholeStepper
+          label="Sets"
+          value={dose.sets}
+          least={range.sets[0]}
+          most={range.sets[2]}
+          onChange={(sets) => onDose({ sets, amount: dose.amount })}
+        />
+      )}
+      <WholeStepper
+        label={label}
+        value={dose.amount}
+        least={low}
+        most={high}
+        step={range.step}
+        onChange={(amount) => onDose({ sets: dose.sets, amount })}
+        suffix={suffix}
+        width="3.5ch"
+      />
+      <span className="pb-1 text-ink-soft">{ways.length > 0 && `each ${ways.join(" and ")}`}</span>
+    </div>
+  );
+}
+
+function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: PlanStep }) {
+  const { drill, dose } = step;
+  const substitutes = useMemo(() => substitutesFor(plan, drill.id), [plan, drill.id]);
+  const kit = kitInUse(drill.equipment, gym.equipment);
+  return (
+    <div className="space-y-4">
+      <header>
+        <h2 className="text-lg leading-tight font-bold tracking-tight">{drill.name}</h2>
+        <p className="condensed text-ink-faint">
+          {PHASE_NAMES[step.phase]} · {formatDose(dose)} · {formatSeconds(step.seconds)}
+          {kit.length > 0 && ` · ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")}`}
+        </p>
+      </header>
+      <p className="text-sm leading-snug font-medium">{step.reason}</p>
+      {step.part === "shared" ? (
+        <p className="text-ink-soft">All do it together, as long as each other: its dose is everybody's.</p>
+      ) : (
+        <DoseSteppers
+          range={drill.dose}
+          dose={dose}
+          rounds={step.rounds}
+          onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
+        />
+      )}
+      <div className="flex flex-wrap gap-2">
+        {step.part !== "shared" && (
+          <Button
+            onClick={() =>
+              onEdit(
+                step.pinned
+                  ? { kind: "unpin", drill: drill.id }
+                  : {
+                      kind: "pin",
+                      drill: drill.id,
+                      block: plan.block,
+                      dose: { sets: dose.sets, amount: dose.amount },
+                    },
+              )
+            }
+          >
+            {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
+            {step.pinned ? "Let go" : "Keep"}
+          </Button>
+        )}
+        <Button onClick={() => onEdit({ kind: "drop", drill: drill.id })}>
+          <Trash2 aria-hidden className="size-4" />
+          Drop
+        </Button>
+        {!step.part &&
+          ([-1, 1] as const).map((direction) => {
+            const edit = shiftStep(plan, step, direction);
+            const Arrow = direction < 0 ? ArrowUp : ArrowDown;
+            return (
+              <Button key={direction} disabled={!edit} onClick={() => edit && onEdit(edit)}>
+                <Arrow aria-hidden className="size-4" />
+                {direction < 0 ? "Earlier" : "Later"}
+              </Button>
+            );
+          })}
+      </div>
+      <DrillInstructions drill={drill} />
+      <section>
+        <h3 className="section-title mb-1">Considered instead</h3>
+        {substitutes.length === 0 && (
+          <p className="text-ink-soft">Nothing else here serves the same for this athlete and gym.</p>
+        )}
+        <ul>
+          {substitutes.map((s) => (
+            <li key={s.drill.id} className="flex items-center gap-2 border-t border-line py-1">
+              <span className="min-w-0 flex-1">
+                <span className="block truncate font-medium">{s.drill.name}</span>
+                <span className="condensed block truncate text-ink-faint">
+                  {s.relation !== "alternative" && `${s.relation === "easier" ? "Easier" : "Harder"} · `}
+                  {formatSeconds(s.seconds)}
+                  {` · ${s.lost}`}
+                </span>
+              </span>
+              <Button
+                look="bare"
+                data-swap
+                aria-label={`Swap for ${s.drill.name}`}
+                onClick={() => {
+                  onEdit({ kind: "swap", drill: drill.id, block: plan.block, with: s.drill.id });
+                  onChoose({ kind: "drill", drill: s.drill.id });
+                }}
+              >
+                <ArrowRightLeft aria-hidden className="size-4" />
+                Swap
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}

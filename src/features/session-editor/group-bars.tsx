@@ -1,0 +1,205 @@
+"use client";
+
+import { X } from "lucide-react";
+import Link from "next/link";
+import { catalog } from "@/catalog";
+import type { GroupPlan, MemberPlan } from "@/core/group";
+import type { OwnPart, SessionEdit } from "@/core/session";
+import { formatClock, formatWeight } from "@/core/units";
+import { heatColour } from "@/features/shared/heat";
+import type { Member } from "@/server/sessions/open-session";
+import { IconButton } from "@/ui/button";
+
+const ROW = 34;
+const HEAD = 22;
+/** A ramp set is drawn at least so high that its weight can be read. */
+const LEAST_SET = 16;
+/** Drills warm from cold up to this heat; the ramp goes on from there. */
+const DRILL_HEAT = 0.4;
+
+/** Who does what when: a row for each member, time across, the shared drills by their numbers. */
+export function GroupBars({
+  sessionId,
+  plan,
+  together,
+  members,
+  minutes,
+  isOld,
+  onEdit,
+}: {
+  sessionId: string;
+  plan: GroupPlan | null;
+  /** Whether they share a sequence of drills. */
+  together: boolean;
+  members: readonly Member[];
+  minutes: number;
+  isOld: boolean;
+  onEdit: (edit: SessionEdit) => void;
+}) {
+  const end = Math.max(minutes * 60, plan?.seconds ?? 0) + 20;
+  const at = (seconds: number) => `${(100 * seconds) / end}%`;
+  const ticks = Array.from({ length: Math.floor(end / 60) + 1 }, (_, m) => m);
+  return (
+    // On a narrow screen time keeps its width and scrolls; the names stay.
+    <div className="relative mt-5 overflow-x-auto border-b border-line">
+      <div className="grid min-w-[46rem] grid-cols-[9rem_minmax(0,1fr)] sm:grid-cols-[15rem_minmax(0,1fr)]">
+        <span aria-hidden style={{ height: HEAD }} />
+        <div aria-hidden className="relative overflow-hidden" style={{ height: HEAD }}>
+          {ticks.map((m) => (
+            <span
+              key={m}
+              className="condensed absolute bottom-0 border-l border-ink pl-1 text-2xs leading-none whitespace-nowrap text-ink-faint"
+              style={{ left: at(m * 60), height: m % 5 === 0 ? HEAD - 8 : 6 }}
+            >
+              {m % 5 === 0 && `${m} min`}
+            </span>
+          ))}
+        </div>
+        {members.map(({ athlete, draft, absent, own }) => {
+          const row = plan?.members.find((m) => m.id === athlete.id);
+          const lift = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift)?.name;
+          const { weight } = draft.lifts[0]!;
+          return (
+            <div key={athlete.id} className="contents">
+              <div
+                className="group sticky left-0 z-10 flex min-w-0 items-center gap-2 border-t border-line bg-chalk pr-1"
+                style={{ height: ROW }}
+              >
+                <input
+                  type="checkbox"
+                  aria-label={`${athlete.name} is there`}
+                  checked={!absent}
+                  onChange={() => onEdit({ kind: "absent", athleteId: athlete.id, absent: !absent })}
+                  className="size-4 shrink-0 accent-ember"
+                />
+                <Link
+                  href={`/session/${sessionId}/${athlete.id}`}
+                  prefetch={false}
+                  className={`min-w-0 flex-1 leading-tight hover:text-ember ${absent ? "text-ink-faint line-through" : ""}`}
+                >
+                  <span className="block truncate font-semibold">{athlete.name}</span>
+                  <span className="condensed block truncate text-2xs text-ink-soft">
+                    {lift}
+                    {weight !== null && ` ${formatWeight(weight)}`}
+                    {own.length > 0 && (
+                      <span className="font-semibold text-ochre-deep">
+                        {" "}
+                        · own {own.map((o) => OWN_WORDS[o]).join(", ")}
+                      </span>
+                    )}
+                  </span>
+                </Link>
+                <IconButton
+                  label={`Take ${athlete.name} out`}
+                  className="opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                  onClick={() => onEdit({ kind: "remove-participant", athleteId: athlete.id })}
+                >
+                  <X aria-hidden className="size-4" />
+                </IconButton>
+              </div>
+              <div
+                className={`relative border-t border-line ${isOld ? "opacity-60" : ""}`}
+                style={{ height: ROW }}
+              >
+                {row && !absent && plan && <MemberBars {...{ row, plan, together, end, minutes }} />}
+              </div>
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+/** What is different for one, in a word. */
+const OWN_WORDS: Record<OwnPart, string> = {
+  lifts: "lifts",
+  weights: "weights",
+  minutes: "time",
+  approach: "approach",
+  room: "room",
+  drills: "drills",
+  ramp: "ramp",
+};
+
+function MemberBars({
+  row,
+  plan,
+  together,
+  end,
+  minutes,
+}: {
+  row: MemberPlan;
+  plan: GroupPlan;
+  together: boolean;
+  end: number;
+  minutes: number;
+}) {
+  const at = (seconds: number) => `${(100 * seconds) / end}%`;
+  const ramp = row.ramps[0];
+  let clock = row.drillSeconds;
+  const sets = (ramp?.sets ?? []).map((set) => {
+    const startsAt = clock;
+    clock += set.seconds + set.restSeconds;
+    return { set, startsAt, wide: set.seconds + set.restSeconds };
+  });
+  const label = row.steps
+    .map(
+      (s) => `${formatClock(s.startsAt)} ${s.name}${s.kind === "shared" || !together ? "" : `, ${s.kind}`}`,
+    )
+    .join("; ");
+  return (
+    <div
+      role="img"
+      aria-label={`${row.name}: ${label}. Ready after ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
+      className="absolute inset-0"
+    >
+      {row.steps.map((step, i) => {
+        const number = together ? plan.shared.findIndex((s) => s.drill === step.of) + 1 : i + 1;
+        const isPersonal = together && step.kind === "personal";
+        const heat = (DRILL_HEAT * (step.startsAt + step.seconds)) / Math.max(1, row.drillSeconds);
+        return (
+          <span
+            key={`${step.startsAt}`}
+            title={`${formatClock(step.startsAt)} ${step.name}${step.kind === "shared" || !together ? "" : ` (${step.kind})`}`}
+            className={`condensed absolute bottom-0 flex items-start justify-center overflow-hidden border-t-4 text-2xs leading-tight ${
+              isPersonal ? "font-bold text-ember" : "text-ink-soft"
+            }`}
+            style={{
+              left: at(step.startsAt),
+              width: `calc(${at(step.seconds)} - 1px)`,
+              height: step.kind === "shared" || !together ? ROW * 0.56 : ROW * 0.78,
+              borderColor: isPersonal ? "var(--color-ember)" : heatColour(heat),
+              borderTopStyle: step.kind === "substitute" ? "double" : "solid",
+              backgroundColor: isPersonal ? "var(--color-ember-wash)" : heatColour(heat, 0.22),
+            }}
+          >
+            {isPersonal ? "own" : step.kind === "substitute" ? `${number}*` : number}
+          </span>
+        );
+      })}
+      {sets.map(({ set, startsAt, wide }) => (
+        <span
+          key={startsAt}
+          className="condensed absolute bottom-0 overflow-hidden border-t-[3px] pl-px text-2xs leading-tight font-bold"
+          style={{
+            left: at(startsAt),
+            width: `calc(${at(wide)} - 1px)`,
+            height: Math.max(LEAST_SET, set.fraction * (ROW - 3)),
+            borderColor: heatColour(DRILL_HEAT + (1 - DRILL_HEAT) * set.fraction),
+            backgroundColor: heatColour(DRILL_HEAT + (1 - DRILL_HEAT) * set.fraction, 0.24),
+          }}
+        >
+          {formatWeight(set.weight)}
+        </span>
+      ))}
+      {ramp && (
+        <span className="absolute bottom-0 w-1 bg-ember" style={{ left: at(row.seconds), height: ROW - 2 }} />
+      )}
+      <span
+        className="absolute inset-y-0 w-px border-l border-dashed border-ink"
+        style={{ left: at(minutes * 60) }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,170 @@
+"use client";
+
+import { Pin, PinOff, Trash2 } from "lucide-react";
+import { useMemo } from "react";
+import { catalog } from "@/catalog";
+import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { formatDose } from "@/core/dose";
+import type { GroupPlan } from "@/core/group";
+import type { GymKit } from "@/core/gym";
+import type { Session, SessionEdit } from "@/core/session";
+import { formatClock } from "@/core/units";
+import { AddDrill } from "@/features/shared/add-drill";
+import { Dropped } from "@/features/shared/dropped";
+import type { Member } from "@/server/sessions/open-session";
+import { IconButton } from "@/ui/button";
+import { DragList, DragRow } from "@/ui/drag-list";
+import { SwapDrill } from "./swap-drill";
+
+/** What all do together, in order, who does something else instead, and what each does alone. */
+export function GroupSheet({
+  plan,
+  members,
+  gym,
+  session,
+  onEdit,
+}: {
+  plan: GroupPlan;
+  members: readonly Member[];
+  gym: GymKit;
+  session: Session;
+  onEdit: (edit: SessionEdit) => void;
+}) {
+  const { minutes } = session;
+  const people = useMemo(
+    () => members.map(({ athlete }) => ({ name: athlete.name.split(" ")[0]!, athlete })),
+    [members],
+  );
+  const taken = useMemo(() => plan.shared.map((s) => s.drill), [plan]);
+  const nameOf = (id: string) => members.find((m) => m.athlete.id === id)?.athlete.name.split(" ")[0] ?? id;
+  const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
+  const slowest = plan.members.reduce((a, b) =>
+    b.seconds - b.drillSeconds > a.seconds - a.drillSeconds ? b : a,
+  );
+  const left = minutes * 60 - (slowest.seconds - slowest.drillSeconds);
+  const personal = plan.members
+    .map((m) => ({ ...m, own: m.steps.filter((s) => s.kind === "personal") }))
+    .filter((m) => m.own.length > 0);
+  return (
+    <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <section>
+        <h2 className="section-title">Together</h2>
+        <p className="mb-1 text-xs text-ink-soft">
+          {left > 0
+            ? `The longest ramp, ${slowest.name.split(" ")[0]}'s, leaves ${formatClock(left)} for what all do together.`
+            : `The longest ramp, ${slowest.name.split(" ")[0]}'s, takes all of the ${minutes} min.`}
+        </p>
+        <DragList
+          onMove={(drill, place) => {
+            const { dose } = plan.shared.find((s) => s.drill === drill)!;
+            onEdit({ kind: "pin", drill, dose: { sets: dose.sets, amount: dose.amount }, place });
+          }}
+        >
+          <ol>
+            {plan.shared.map((s, i) => {
+              const kit = kitInUse(drillById(catalog, s.drill)!.equipment, gym.equipment);
+              const isKept = session.own.some((o) => o.drill === s.drill);
+              return (
+                <DragRow
+                  key={s.drill}
+                  id={s.drill}
+                  index={i}
+                  name={s.name}
+                  className="grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1"
+                >
+                  <span className="pt-1.5 text-right font-semibold text-ink-faint">{i + 1}</span>
+                  <span className="min-w-0 pt-1.5">
+                    <span className="font-semibold">{s.name}</span>{" "}
+                    {plan.shared[i - 1]?.phase !== s.phase && (
+                      <span className="condensed text-ink-faint">{PHASE_NAMES[s.phase]}</span>
+                    )}
+                    <span className="block text-xs text-ink-soft">
+                      {s.reason}
+                      {kit.length > 0 && ` With ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(" and ")}.`}
+                      {s.turns > 1 && " In two turns."}
+                    </span>
+                    {s.substitutes.length > 0 && (
+                      <span className="block text-xs">
+                        <span className="font-semibold">{i + 1}*</span>{" "}
+                        {s.substitutes
+                          .map((o) => `${nameOf(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)
+                          .join("; ")}
+                      </span>
+                    )}
+                  </span>
+                  <span className="condensed pt-1.5 text-sm font-medium whitespace-nowrap">
+                    {formatDose(s.dose)}
+                  </span>
+                  <span className="flex">
+                    <IconButton
+                      label={isKept ? `Let go of ${s.name}` : `Keep ${s.name}`}
+                      aria-pressed={isKept}
+                      onClick={() =>
+                        onEdit(
+                          isKept
+                            ? { kind: "unpin", drill: s.drill }
+                            : {
+                                kind: "pin",
+                                drill: s.drill,
+                                dose: { sets: s.dose.sets, amount: s.dose.amount },
+                              },
+                        )
+                      }
+                    >
+                      {isKept ? (
+                        <PinOff aria-hidden className="size-4 text-ember" />
+                      ) : (
+                        <Pin aria-hidden className="size-4" />
+                      )}
+                    </IconButton>
+                    <SwapDrill drill={s.drill} name={s.name} plan={plan} onEdit={onEdit} />
+                    <IconButton
+                      label={`Drop ${s.name}`}
+                      onClick={() => onEdit({ kind: "drop", drill: s.drill })}
+                    >
+                      <Trash2 aria-hidden className="size-4" />
+                    </IconButton>
+                  </span>
+                </DragRow>
+              );
+            })}
+          </ol>
+        </DragList>
+        <AddDrill people={people} gym={gym} taken={taken} onAdd={(drill) => onEdit({ kind: "pin", drill })} />
+        <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "restore-drill", drill })} />
+        {plan.shared.length === 0 && (
+          <p className="text-ink-soft">No drills together: the time goes into the ramps.</p>
+        )}
+      </section>
+      <section>
+        <h2 className="section-title mb-1">Each alone</h2>
+        {personal.length === 0 && <p className="text-ink-soft">Nobody needs a drill of their own today.</p>}
+        <ul>
+          {personal.map((m) => (
+            <li key={m.id} className="border-t border-line py-1">
+              <span className="font-semibold">{m.name}</span>
+              {m.own.map((s) => (
+                <span key={s.drill} className="flex justify-between gap-3 text-xs">
+                  <span className="min-w-0 text-ink-soft">
+                    <span className="text-ink">{s.name}.</span> {s.reason}
+                  </span>
+                  <span className="condensed font-medium whitespace-nowrap">{formatDose(s.dose)}</span>
+                </span>
+              ))}
+            </li>
+          ))}
+        </ul>
+        {plan.members.some((m) => m.waitingSeconds > 0) && (
+          <p className="mt-3 text-ink-soft">
+            Waiting for a machine:{" "}
+            {plan.members
+              .filter((m) => m.waitingSeconds > 0)
+              .map((m) => `${m.name.split(" ")[0]} ${m.waitingSeconds} s`)
+              .join(", ")}
+            .
+          </p>
+        )}
+      </section>
+    </div>
+  );
+}

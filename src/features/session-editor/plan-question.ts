@@ -1,0 +1,26 @@
+import { catalog } from "@/catalog";
+import type { GymKit } from "@/core/gym";
+import { groupRequestFor, type MemberDraft, requestInSession, type Session } from "@/core/session";
+import type { GroupPlanQuestion } from "@/workers/group-plan";
+
+/** What to ask the worker for those who are there; null where nobody is, or nobody to warm up together with. */
+export function planQuestion(
+  session: Session,
+  here: readonly MemberDraft[],
+  gym: GymKit,
+): GroupPlanQuestion | null {
+  if (session.together) {
+    const asked = groupRequestFor(session, here, gym, catalog);
+    if (!asked) return null;
+    const { drills: _, ...request } = asked;
+    return { kind: "together", request };
+  }
+  if (here.length === 0) return null;
+  return {
+    kind: "each",
+    members: here.map((m) => {
+      const { drills: _, ...request } = requestInSession(session, m, gym, catalog, null);
+      return { id: m.athlete.id, name: m.athlete.name, request };
+    }),
+  };
+}

@@ -1,0 +1,215 @@
+"use client";
+
+import Link from "next/link";
+import { useState } from "react";
+import { catalog } from "@/catalog";
+import type { GroupPlan } from "@/core/group";
+import type { GymKit } from "@/core/gym";
+import { isBarKit } from "@/core/plates";
+import { describeLoad, loadUnit, type Ramp, type RampSet } from "@/core/ramp";
+import { formatClock, formatWeight, type Weight } from "@/core/units";
+import { heatColour } from "@/features/shared/heat";
+import { PlateStrip } from "@/features/shared/plate-strip";
+import { PrintButton } from "@/ui/print-button";
+import { SortHead } from "@/ui/sort-head";
+
+/** One ramp of one athlete. */
+interface Row {
+  key: string;
+  name: string;
+  athleteId: string;
+  lift: string;
+  ramp: Ramp;
+}
+
+const ORDERS = {
+  name: { label: "Athlete", compare: (a: Row, b: Row) => a.name.localeCompare(b.name) },
+  lift: {
+    label: "Lift",
+    compare: (a: Row, b: Row) => a.lift.localeCompare(b.lift) || a.name.localeCompare(b.name),
+  },
+  weight: {
+    label: "Working weight",
+    compare: (a: Row, b: Row) =>
+      b.ramp.working.weight - a.ramp.working.weight || a.name.localeCompare(b.name),
+  },
+} as const;
+type Order = keyof typeof ORDERS;
+
+/** Everybody's ramps, athletes down and sets across, to look at from two metres or to print on one page. */
+export function RampTable({
+  sessionId,
+  plan,
+  gym,
+  onPaper = false,
+}: {
+  sessionId: string;
+  plan: GroupPlan;
+  gym: GymKit;
+  /** Whether it is one of several sheets: there is a place for notes, and the page has the button to print. */
+  onPaper?: boolean;
+}) {
+  const [order, setOrder] = useState<Order>("name");
+  const rows = plan.members
+    .flatMap((member): Row[] =>
+      member.ramps.flatMap((ramp, i) =>
+        ramp
+          ? [
+              {
+                key: `${member.id} ${i}`,
+                name: member.name,
+                athleteId: member.id,
+                lift: catalog.lifts.find((l) => l.id === ramp.lift)?.name ?? ramp.lift,
+                ramp,
+              },
+            ]
+          : [],
+      ),
+    )
+    .sort(ORDERS[order].compare);
+  const without = plan.members.filter((m) => m.ramps.every((ramp) => ramp === null || ramp === undefined));
+  const sortHead = (by: Order) => (
+    <SortHead
+      label={ORDERS[by].label}
+      isOn={order === by}
+      order={by === "weight" ? "descending" : "ascending"}
+      onSort={() => setOrder(by)}
+    />
+  );
+  const sets = Math.max(0, ...rows.map((r) => r.ramp.sets.length));
+  return (
+    <section aria-label="Ramps" className="mt-4 print:mt-2">
+      <div className="flex items-end justify-between gap-4 print:hidden">
+        <p className="text-ink-soft">
+          {rows.length === 1 ? "One ramp" : `${rows.length} ramps`}. Plates are those of one side, inside
+          first.
+        </p>
+        {!onPaper && <PrintButton look="quiet" />}
+      </div>
+      <div className="relative mt-1 overflow-x-auto print:overflow-visible">
+        <table className="w-full min-w-[60rem] table-fixed border-collapse">
+          <caption className="sr-only">Ramp sets of everybody</caption>
+          <colgroup>
+            <col className="w-40" />
+            <col className="w-32" />
+            {Array.from({ length: sets }, (_, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a column is its number
+              <col key={i} />
+            ))}
+            <col className="w-36" />
+            <col className="w-12" />
+            {onPaper && <col className="w-32" />}
+          </colgroup>
+          <thead>
+            <tr className="border-b border-ink text-left align-bottom">
+              {sortHead("name")}
+              {sortHead("lift")}
+              {Array.from({ length: sets }, (_, i) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a column is its number
+                <th key={i} className="pr-2 text-xs font-semibold text-ink-soft">
+                  <span className="inline-flex min-h-8 items-center">
+                    <span className="sr-only">Set </span>
+                    {i + 1}
+                  </span>
+                </th>
+              ))}
+              {sortHead("weight")}
+              <th className="text-right text-xs font-semibold text-ink-soft">
+                <span className="inline-flex min-h-8 items-center">Takes</span>
+              </th>
+              {onPaper && (
+                <th className="pl-3 text-xs font-semibold text-ink-soft">
+                  <span className="inline-flex min-h-8 items-center">Notes</span>
+                </th>
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ key, name, athleteId, lift, ramp }) => (
+              <tr
+                key={key}
+                className="break-inside-avoid border-b border-line align-top [&>*]:print:py-[2px]"
+              >
+                <th scope="row" className="py-1 pr-3 text-left leading-tight font-semibold">
+                  <Link
+                    href={`/session/${sessionId}/${athleteId}`}
+                    prefetch={false}
+                    className="hover:text-ember"
+                  >
+                    {name}
+                  </Link>
+                </th>
+                <td className="condensed py-1 pr-3 text-sm leading-tight">{lift}</td>
+                {Array.from({ length: sets }, (_, i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its set's number
+                  <td key={i} className="py-1 pr-2">
+                    {ramp.sets[i] && <SetCell set={ramp.sets[i]} ramp={ramp} gym={gym} />}
+                  </td>
+                ))}
+                <td className="py-1 pr-3">
+                  <span className="condensed block text-lg leading-none font-bold whitespace-nowrap text-ember print:text-base print:leading-none">
+                    {formatWeight(ramp.working.weight)}
+                    <span className="text-xs font-semibold"> {loadUnit(ramp.kit, gym.unit)}</span>
+                  </span>
+                  <Plates load={ramp.working} ramp={ramp} gym={gym} />
+                </td>
+                <td className="py-1 text-right whitespace-nowrap text-ink-soft">
+                  {formatClock(ramp.totals.seconds)}
+                </td>
+                {onPaper && <td className="border-l border-line" />}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {rows.length === 0 && (
+        <p className="mt-3 text-ink-soft">
+          Nobody here has a ramp yet: give each a working weight on their own page.
+        </p>
+      )}
+      {rows.length > 0 && without.length > 0 && (
+        <p className="mt-2 text-ink-soft">
+          Without a working weight, so without a ramp: {without.map((m) => m.name).join(", ")}.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function SetCell({ set, ramp, gym }: { set: RampSet; ramp: Ramp; gym: GymKit }) {
+  return (
+    <span className="block border-l-[3px] pl-1.5" style={{ borderColor: heatColour(set.fraction) }}>
+      <span className="condensed block leading-none font-bold whitespace-nowrap">
+        <span className="text-lg leading-none print:text-base print:leading-none">
+          {formatWeight(set.weight)}
+        </span>
+        <span className="text-xs font-medium text-ink-soft"> × {set.reps}</span>
+      </span>
+      <Plates load={set} ramp={ramp} gym={gym} />
+    </span>
+  );
+}
+
+/** The plates of one side, drawn and in numbers; what to take where there are none. */
+function Plates({
+  load,
+  ramp,
+  gym,
+}: {
+  load: { weight: Weight; perSide: Weight[]; add: Weight[]; strip: Weight[] };
+  ramp: Ramp;
+  gym: GymKit;
+}) {
+  if (!isBarKit(ramp.kit)) {
+    const isBody = ramp.kit.kind === "bodyweight";
+    return isBody ? (
+      <span className="block text-2xs text-ink-soft">{describeLoad(ramp.kit, load, gym.unit)}</span>
+    ) : null;
+  }
+  return (
+    <span className="condensed flex items-center gap-1 text-2xs leading-tight text-ink-soft">
+      <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.03} />
+      {load.perSide.map(formatWeight).join(" + ") || "empty"}
+    </span>
+  );
+}

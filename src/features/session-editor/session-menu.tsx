@@ -1,0 +1,93 @@
+"use client";
+
+import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Trash2 } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { DropdownMenu } from "radix-ui";
+import { type ComponentType, useRef, useState } from "react";
+import { toast } from "sonner";
+import { keepTemplateAction, removeSessionAction } from "@/app/actions";
+import type { Session, SessionEdit } from "@/core/session";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { IconButton } from "@/ui/button";
+import { MenuContent, MenuItem } from "@/ui/menu";
+import { NameDialog } from "@/ui/name-dialog";
+import { CopyDialog } from "./copy-dialog";
+
+type Opened = "name" | "copy" | "template" | null;
+
+/** What else can be done with a session: another name, copies, a template, taking it out. */
+export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {
+  const router = useRouter();
+  const [opened, setOpened] = useState<Opened>(null);
+  const close = () => setOpened(null);
+  const home = useRef<HTMLButtonElement>(null);
+
+  const takeOut = async () => {
+    const token = await removeSessionAction(session.id);
+    if (!token) return;
+    router.push("/");
+    toastUndo(`${session.name} is taken out.`, token, "Bring it back", () =>
+      router.push(`/session/${session.id}`),
+    );
+  };
+
+  const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (
+    <MenuItem onSelect={onSelect}>
+      <Icon aria-hidden className="size-4 text-ink-soft" />
+      {words}
+    </MenuItem>
+  );
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <IconButton ref={home} label="More for this session">
+            <Ellipsis aria-hidden className="size-4" />
+          </IconButton>
+        </DropdownMenu.Trigger>
+        <MenuContent>
+          {item(PencilLine, "Rename", () => setOpened("name"))}
+          {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
+          {item(LayoutTemplate, "Keep as a template", () => setOpened("template"))}
+          <DropdownMenu.Separator className="my-1 h-px bg-line" />
+          {item(Trash2, "Take out", () => void takeOut())}
+        </MenuContent>
+      </DropdownMenu.Root>
+      <CopyDialog
+        home={home}
+        session={session}
+        open={opened === "copy"}
+        onOpenChange={(open) => !open && close()}
+      />
+      <NameDialog
+        title="Rename"
+        label="Name of the session"
+        name={session.name}
+        action="Rename"
+        open={opened === "name"}
+        home={home}
+        onClose={close}
+        onTake={(name) => {
+          onEdit({ kind: "frame", change: { name } });
+          return null;
+        }}
+      />
+      <NameDialog
+        title="Keep as a template"
+        label="Name of the template"
+        name=""
+        note="Lifts, sets, time, approach and drills are kept, without day and people. One of the same name gives way."
+        action="Keep it"
+        open={opened === "template"}
+        home={home}
+        onClose={close}
+        onTake={async (name) => {
+          const outcome = await keepTemplateAction({ sessionId: session.id, name });
+          if (outcome.kind !== "kept") return outcome.message;
+          toast(`Kept as "${name}".`);
+          return null;
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,86 @@
+"use client";
+
+import { Keyboard, Printer } from "lucide-react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import type { ReactNode } from "react";
+import type { SavedDraft } from "@/client/use-saved-draft";
+import type { Session } from "@/core/session";
+import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
+import { Wordmark } from "@/features/shared/wordmark";
+import { IconButton } from "@/ui/button";
+import { Choice } from "@/ui/choice";
+import { dayInWords } from "@/ui/day-in-words";
+import { ThemeButton } from "@/ui/theme";
+
+const EVERYONE = "everyone";
+
+/** The head of a session's pages: which session, everyone or one athlete, whether it is saved, and the cards. */
+export function SessionTop({
+  session,
+  people,
+  at,
+  state,
+  onKeys,
+  children,
+}: {
+  session: Pick<Session, "id" | "name" | "day" | "time">;
+  people: readonly { id: string; name: string; absent: boolean }[];
+  /** The athlete in view; null: everyone. */
+  at: string | null;
+  state: Omit<SavedDraft<unknown>, "draft" | "change" | "tryOut">;
+  onKeys: () => void;
+  children?: ReactNode;
+}) {
+  const router = useRouter();
+  const href = `/session/${session.id}`;
+  const options = people.map((p) => ({
+    value: p.id,
+    label: p.name,
+    ...(p.absent && { note: "Absent" }),
+  }));
+  return (
+    <header className="flex min-h-12 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-1 sm:px-7 print:hidden">
+      <Link href="/" aria-label="Iron Step: today">
+        <Wordmark />
+      </Link>
+      <Choice
+        label="Athlete"
+        value={at ?? EVERYONE}
+        groups={[{ options: [{ value: EVERYONE, label: "Everyone" }] }, { label: session.name, options }]}
+        onChange={(to) => router.push(to === EVERYONE ? href : `${href}/${to}`)}
+        triggerClassName="min-h-8 text-base font-bold"
+      />
+      <span className="text-ink-faint">
+        {at !== null && (
+          <>
+            <Link href={href} className="hover:text-ink hover:underline">
+              {session.name}
+            </Link>
+            {" · "}
+          </>
+        )}
+        {dayInWords(session.day)}
+        {session.time && ` ${session.time}`}
+      </span>
+      <span className="ml-auto">
+        <SaveSign state={state} />
+      </span>
+      <span className="flex">
+        <UndoButtons state={state} />
+        <IconButton label="Keys" keys="?" onClick={onKeys}>
+          <Keyboard aria-hidden className="size-4" />
+        </IconButton>
+        <ThemeButton />
+        {children}
+      </span>
+      <Link
+        href={at === null ? `${href}/cards` : `${href}/${at}/card`}
+        className="inline-flex min-h-8 items-center gap-1.5 rounded-sm bg-ember px-3 font-semibold text-chalk hover:bg-ember-deep"
+      >
+        <Printer aria-hidden className="size-4" />
+        {at === null ? "Cards" : "Card"}
+      </Link>
+    </header>
+  );
+}

@@ -1,0 +1,75 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import { useMemo, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { catalog } from "@/catalog";
+import { type DrillId, PHASE_NAMES, PHASES } from "@/core/catalog";
+import { type DrillToAdd, drillsToAdd } from "@/core/draft";
+import type { GymKit } from "@/core/gym";
+import { Button } from "@/ui/button";
+import { type PickItem, PickSheet } from "@/ui/pick-sheet";
+
+/** Names of those who would do something else that are spelled out. */
+const NAMED = 2;
+
+function noteOf({ obstacle, notFor }: DrillToAdd): string | undefined {
+  if (obstacle) return obstacle;
+  if (notFor.length === 0) return undefined;
+  return `not for ${notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ")}`;
+}
+
+/** Puts in any drill of the library that the coach wants, found by typing; `A` opens the list. */
+export function AddDrill({
+  people,
+  gym,
+  taken,
+  onAdd,
+}: {
+  /** Who would do it. */
+  people: Parameters<typeof drillsToAdd>[1];
+  gym: GymKit;
+  /** What is in the warm-up already. */
+  taken: readonly DrillId[];
+  onAdd: (drill: DrillId) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  useHotkeys("a", () => setOpen(true), { preventDefault: true });
+  const items = useMemo(
+    () =>
+      open
+        ? drillsToAdd(catalog.drills, people, gym.equipment, new Set(taken))
+            .map(
+              (d): PickItem => ({
+                id: d.drill.id,
+                label: d.drill.name,
+                note: noteOf(d),
+                isBarred: d.obstacle !== null,
+                heading: PHASE_NAMES[d.drill.phases[0]!],
+                words: `${d.drill.how} ${PHASE_NAMES[d.drill.phases[0]!]}`,
+              }),
+            )
+            .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))
+        : [],
+    [open, people, gym.equipment, taken],
+  );
+  return (
+    <>
+      <Button look="bare" className="-ml-3" onClick={() => setOpen(true)}>
+        <Plus aria-hidden className="size-4" />
+        Add a drill
+      </Button>
+      <PickSheet
+        title="Add a drill"
+        placeholder="Type a name, or what it is like"
+        nothing="No drill that is not in it already is called or done so."
+        items={items}
+        open={open}
+        onOpenChange={setOpen}
+        onPick={onAdd}
+      />
+    </>
+  );
+}
+
+const HEADINGS = PHASES.map((p) => PHASE_NAMES[p]);

@@ -1,0 +1,83 @@
+import { z } from "zod";
+import type { AthleteRecord } from "@/core/athlete";
+import { AREA_IDS, type AreaId, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { isDemandId } from "@/core/demands";
+import { RAMP_STYLE_IDS, type RampStyleId } from "@/core/ramp";
+import type { Weight } from "@/core/units";
+import { readAthletes } from "@/data/athletes";
+import { fineWeightField } from "../schemas/fields";
+
+type StoredAthlete = Awaited<ReturnType<typeof readAthletes>>[number];
+
+const ownBarSchema = z
+  .strictObject({ name: z.string().max(80), weight: fineWeightField })
+  .nullable()
+  .catch(null);
+const cannotUseSchema = z.array(z.string()).catch([]);
+
+export function isEquipment(id: string): id is EquipmentId {
+  return (EQUIPMENT_IDS as string[]).includes(id);
+}
+
+/**
+ * What an athlete is limited by, has to look after, brings along and cannot use; demands, areas, equipment and styles
+ * that no longer exist are left out.
+ */
+export function bodyOf(
+  row: Pick<StoredAthlete, "limiters" | "areas" | "ownBar" | "cannotUse" | "approach" | "rampStyle">,
+) {
+  const isArea = (id: string): id is AreaId => (AREA_IDS as string[]).includes(id);
+  const style = RAMP_STYLE_IDS.find((id) => id === row.rampStyle);
+  return {
+    limiters: row.limiters.map((l) => l.demand).filter(isDemandId),
+    areas: row.areas.flatMap(({ area, level }) => (isArea(area) ? [{ area, level }] : [])),
+    ownBar: ownBarSchema.parse(row.ownBar),
+    cannotUse: cannotUseSchema.parse(row.cannotUse).filter(isEquipment),
+    approach: row.approach,
+    rampStyle: (style ?? null) as RampStyleId | null,
+  };
+}
+
+/** A stored athlete as the core knows one. */
+function toRecord(row: StoredAthlete): AthleteRecord {
+  return {
+    id: row.id,
+    name: row.name,
+    group: row.group,
+    unit: row.unit,
+    experience: row.experience,
+    birthYear: row.birthYear,
+    bodyWeight: row.bodyWeight as Weight | null,
+    note: row.note,
+    ...bodyOf(row),
+    workingWeights: row.weights
+      .filter((w) => w.kind === "working")
+      .map(({ lift, weight, reps, sets, rir, day }) => ({
+        lift,
+        weight: weight as Weight,
+        reps,
+        sets,
+        rir,
+        day,
+      })),
+    maxima: row.weights
+      .filter((w) => w.kind === "max")
+      .map(({ lift, weight, day }) => ({ lift, weight: weight as Weight, day })),
+  };
+}
+
+/** The athletes with these ids, those in the archive too, with what was known of their weights on a day. */
+export async function athleteRecords(
+  ids: readonly string[],
+  day: string,
+): Promise<(id: string) => StoredRecord | null> {
+  const records = new Map(
+    (await readAthletes(ids, day)).map((row) => [row.id, { athlete: toRecord(row), archived: row.archived }]),
+  );
+  return (id) => records.get(id) ?? null;
+}
+
+export interface StoredRecord {
+  athlete: AthleteRecord;
+  archived: boolean;
+}

@@ -1,0 +1,181 @@
+import { z } from "zod";
+import { counted, UNIT_SYSTEMS, type Weight } from "@/core/units";
+import {
+  ATHLETE_ORDERS,
+  addAthletes,
+  changeAthletes,
+  findAthletes,
+  listGroups,
+  readAthlete,
+  type undoImport,
+  updateAthlete,
+} from "@/data/athletes";
+import { listSessionsOf } from "@/data/sessions";
+import { keepUndoable } from "@/data/undoables";
+import type { SaveOutcome } from "@/lib/save-outcome";
+import { type AthleteDraft, athleteSchema } from "../schemas/athlete";
+import { firstProblem } from "../schemas/draft";
+import { today } from "../sessions/day";
+import { bodyOf } from "./athlete-record";
+
+const PAGE = 50;
+const MOST_ADDED = 200;
+/** Newest sessions that stand on an athlete's page. */
+const SESSIONS_SHOWN = 12;
+
+/** What the address of a list of athletes says; what is wrong in it counts as not said. */
+const listSchema = z.object({
+  q: z.string().max(80).catch(""),
+  group: z.string().max(100).nullable().catch(null),
+  show: z.enum(["here", "archived"]).catch("here"),
+  order: z.enum(ATHLETE_ORDERS).catch("group"),
+  page: z.coerce.number().int().min(1).catch(1),
+});
+
+/** A page of athletes, searched, filtered and ordered as the address says. */
+export async function listAthletePage(params: Record<string, string | string[] | undefined>) {
+  const first = Object.fromEntries(Object.entries(params).map(([k, v]) => [k, [v].flat()[0]]));
+  const query = listSchema.parse({ group: null, ...first });
+  const [{ rows, total }, groups] = await Promise.all([
+    findAthletes({
+      search: query.q.trim(),
+      groupId: query.group,
+      archived: query.show === "archived",
+      order: query.order,
+      limit: PAGE,
+      offset: (query.page - 1) * PAGE,
+    }),
+    listGroups(),
+  ]);
+  return { query, rows, total, pages: Math.max(1, Math.ceil(total / PAGE)), groups, day: today() };
+}
+export type AthletePage = Awaited<ReturnType<typeof listAthletePage>>;
+
+type StoredAthlete = Omit<NonNullable<Awaited<ReturnType<typeof readAthlete>>>, "group">;
+
+/** An athlete's rows as one thing that can be changed. */
+export function athleteDraftOf(row: StoredAthlete): AthleteDraft {
+  return {
+    id: row.id,
+    name: row.name,
+    groupId: row.groupId,
+    unit: row.unit,
+    bodyWeight: row.bodyWeight as Weight | null,
+    birthYear: row.birthYear,
+    experience: row.experience,
+    note: row.note,
+    archived: row.archived,
+    ...bodyOf(row),
+    weights: row.weights.map(({ athleteId: _, ...w }) => ({ ...w, weight: w.weight as Weight })),
+  };
+}
+
+/** An athlete to be edited, with the groups there are; null if there is none with this id. */
+export async function openAthlete(id: string) {
+  const [row, groups, sessions] = await Promise.all([
+    readAthlete(id),
+    listGroups(),
+    listSessionsOf(id, { limit: SESSIONS_SHOWN, offset: 0 }),
+  ]);
+  if (!row) return null;
+  return { draft: athleteDraftOf(row), revision: row.revision, groups, sessions, day: today() };
+}
+export type OpenAthlete = NonNullable<Awaited<ReturnType<typeof openAthlete>>>;
+
+const saveSchema = z.strictObject({ revision: z.number().int().min(0), athlete: athleteSchema });
+
+/** Stores an athlete that was changed from the revision that is stored now. */
+export async function saveAthlete(request: unknown): Promise<SaveOutcome<AthleteDraft>> {
+  const parsed = saveSchema.safeParse(request);
+  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
+  const { id, limiters, areas, weights, ...rest } = parsed.data.athlete;
+  const groups = await listGroups();
+  if (!groups.some((g) => g.id === rest.groupId))
+    return { kind: "refused", message: "There is no such group." };
+  const stored = await updateAthlete(id, parsed.data.revision, {
+    athlete: rest,
+    limiters: limiters.map((demand, place) => ({ athleteId: id, demand, place })),
+    areas: areas.map((a) => ({ ...a, athleteId: id })),
+    weights: weights.map((w) => ({ ...w, athleteId: id })),
+  });
+  if (stored !== null) return { kind: "saved", revision: stored };
+  const current = await openAthlete(id);
+  if (!current) return { kind: "refused", message: "This athlete is no longer there." };
+  return { kind: "changed-elsewhere", revision: current.revision, draft: current.draft };
+}
+
+const addSchema = z.strictObject({
+  /** One name a line. */
+  names: z.string().max(20_000),
+  group: z.string().trim().min(1, "Choose a group or name a new one.").max(80, "Use at most 80 characters."),
+  unit: z.enum(UNIT_SYSTEMS),
+});
+
+export type AddOutcome =
+  | { kind: "added"; count: number; firstId: string; token: string }
+  | { kind: "refused"; message: string };
+
+/** Adds athletes from a pasted list of names to a group, which is made where there is none of that name. */
+export async function addAthletesFromList(request: unknown): Promise<AddOutcome> {
+  const parsed = addSchema.safeParse(request);
+  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
+  const { names, group, unit } = parsed.data;
+  const listed = [
+    ...new Set(
+      names
+        .split(/[\n;\t]/)
+        .map((n) => n.trim())
+        .filter((n) => n !== ""),
+    ),
+  ];
+  if (listed.length === 0) return { kind: "refused", message: "Type a name, or paste several, one a line." };
+  if (listed.length > MOST_ADDED)
+    return { kind: "refused", message: `Add at most ${MOST_ADDED} people at a time.` };
+  const long = listed.find((n) => n.length > 80);
+  if (long) return { kind: "refused", message: `"${long.slice(0, 30)}…" is too long a name.` };
+  const groups = await listGroups();
+  const known = groups.find((g) => g.name.toLowerCase() === group.toLowerCase());
+  const groupId = known?.id ?? crypto.randomUUID();
+  const people = listed.map((name) => ({
+    id: crypto.randomUUID(),
+    groupId,
+    name,
+    unit,
+    experience: "intermediate" as const,
+  }));
+  await addAthletes(people, known ? null : { id: groupId, name: group, place: groups.length });
+  const token = await keepUndoable(
+    "athletes",
+    people.length === 1 ? people[0]!.name : `${people.length} athletes`,
+    {
+      ...{ athletes: [], weights: [] },
+      added: people.map((p) => p.id),
+      groups: known ? [] : [groupId],
+    } satisfies Parameters<typeof undoImport>[0],
+  );
+  return { kind: "added", count: people.length, firstId: people[0]!.id, token };
+}
+
+const changeSchema = z.strictObject({
+  ids: z.array(z.string().max(100)).min(1).max(1000),
+  to: z.union([z.strictObject({ groupId: z.string().max(100) }), z.strictObject({ archived: z.boolean() })]),
+});
+
+/** Moves several athletes to a group, or to or from the archive. */
+export async function changeSeveral(
+  request: unknown,
+): Promise<{ kind: "changed"; what: string; token: string } | { kind: "refused"; message: string }> {
+  const parsed = changeSchema.safeParse(request);
+  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
+  const { ids, to } = parsed.data;
+  const group = "groupId" in to ? (await listGroups()).find((g) => g.id === to.groupId) : null;
+  if (group === undefined) return { kind: "refused", message: "There is no such group." };
+  const before = await changeAthletes(ids, to);
+  const done = group
+    ? `moved to ${group.name}`
+    : "archived" in to && to.archived
+      ? "archived"
+      : "out of the archive";
+  const what = `${counted(before.length, "athlete")} ${done}`;
+  return { kind: "changed", what, token: await keepUndoable("changed-athletes", what, before) };
+}

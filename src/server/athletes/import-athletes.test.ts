@@ -1,0 +1,157 @@
+import { seedDemo } from "@/demo/seed";
+import { withTemporaryDatabase } from "../__tests__/database";
+import { athletesCsv, workingWeightsCsv } from "../files/export";
+import { restore } from "../files/restore";
+import { today } from "../sessions/day";
+import { listAthletePage, openAthlete } from "./athletes";
+import { importAthletes, previewImport } from "./import-athletes";
+
+withTemporaryDatabase();
+
+beforeAll(() => seedDemo(new Date()));
+
+const FILE = [
+  "Athlete;Team;Level;Bodyweight;Exercise;Load;Reps;Date",
+  "Una Vell;Evening;beginner;61,5;Back squat;70;5;2026-01-31",
+  "Una Vell;;;;Bench press;40;8;",
+  "Rashid al-Amin;Evening;;95;back-squat;150;3;2026-02-01",
+].join("\r\n");
+
+async function previewOf(text: string, columns?: object) {
+  const preview = await previewImport({ text, ...(columns && { columns }) });
+  if (preview.kind !== "read") throw new Error(preview.message);
+  return preview;
+}
+async function findByName(name: string) {
+  const { rows } = await listAthletePage({ q: name });
+  return rows.find((r) => r.name === name);
+}
+const everything = async () => [(await athletesCsv()).body, (await workingWeightsCsv()).body];
+
+test("a file is read by its heads, whatever separates it, and nothing is stored", async () => {
+  const before = await everything();
+  const preview = await previewOf(FILE);
+  expect(preview).toMatchObject({
+    columns: { name: 0, group: 1, experience: 2, bodyWeight: 3, lift: 4, weight: 5, reps: 6, day: 7 },
+    people: { added: 1, changed: 1 },
+    weights: 3,
+    errors: [],
+  });
+  expect(preview.lines[0]!.slice(0, 2)).toEqual(["Una Vell", "Evening"]);
+  expect(await everything()).toEqual(before);
+});
+
+test("it is taken in together, and taken back together", async () => {
+  const before = await everything();
+  const outcome = await importAthletes({ text: FILE });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  expect(outcome.people).toBe(2);
+  const una = (await openAthlete((await findByName("Una Vell"))!.id))!.draft;
+  expect(una).toMatchObject({ experience: "beginner", bodyWeight: 61500, unit: "kg" });
+  expect(una.weights).toEqual(
+    expect.arrayContaining([
+      expect.objectContaining({
+        ...{ lift: "back-squat", day: "2026-01-31", weight: 70000, reps: 5, sets: 3, rir: 2 },
+        ...{ kind: "working", source: "file" },
+      }),
+      expect.objectContaining({ lift: "bench-press", day: today(), weight: 40000, reps: 8, source: "file" }),
+    ]),
+  );
+  expect(await findByName("Rashid al-Amin")).toMatchObject({ group: "Evening", bodyWeight: 95000 });
+  expect(await restore(outcome.token)).toBe(true);
+  expect(await everything()).toEqual(before);
+  expect((await listAthletePage({})).groups.map((g) => g.name)).not.toContain("Evening");
+  expect(await restore(outcome.token)).toBe(false);
+});
+
+test("an athlete that was changed after the import is left as it is when that is taken back", async () => {
+  const outcome = await importAthletes({ text: "name,birth year\nKenji Arakaki,1990" });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  const later = await importAthletes({ text: "name,birth year\nKenji Arakaki,1991" });
+  expect(later.kind).toBe("imported");
+  await restore(outcome.token);
+  expect((await openAthlete("kenji"))!.draft.birthYear).toBe(1991);
+});
+
+test("what was taken out goes in again and changes nothing", async () => {
+  const [people, weights] = await everything();
+  for (const text of [people!, weights!]) {
+    const preview = await previewOf(`\uFEFF${text}`);
+    expect(preview.errors).toEqual([]);
+    expect(preview.people.added).toBe(0);
+    expect((await importAthletes({ text })).kind).toBe("imported");
+  }
+  expect(await everything()).toEqual([people, weights]);
+});
+
+test("every line with an error is named, and the file is refused as a whole", async () => {
+  const before = await everything();
+  const text = [
+    "name,experience,unit,body weight,born,lift,weight,sets,day",
+    ",beginner,kg,70,1990,,,,",
+    "A,champion,stone,light,soon,,,,",
+    "B,,,,,Moon press,50,,",
+    "C,,,,,Deadlift,heavy,,",
+    "D,,,,,Deadlift,100,40,",
+    "E,,,,,Deadlift,100,3,31.1.2026",
+    "F,,,,,Deadlift,,,",
+  ].join("\n");
+  const { errors } = await previewOf(text);
+  expect(errors.map((e) => e.line)).toEqual([2, 3, 3, 3, 3, 4, 5, 6, 7, 8]);
+  expect(errors[0]!.message).toBe("There is no name.");
+  expect(errors.find((e) => e.line === 4)!.message).toBe("There is no lift called Moon press.");
+  expect(await importAthletes({ text })).toMatchObject({
+    kind: "refused",
+    message: expect.stringMatching(/^Line 2: /),
+  });
+  expect(await everything()).toEqual(before);
+});
+
+test("columns may be said where their heads say nothing", async () => {
+  const text = "who,what,how much\nOke Brandt,Deadlift,120";
+  expect((await previewOf(text)).errors).toEqual([{ line: 1, message: "Say which column holds the names." }]);
+  const preview = await previewOf(text, { name: 0, lift: 1, weight: 2 });
+  expect(preview).toMatchObject({ people: { added: 1 }, weights: 1, errors: [] });
+});
+
+test.each([
+  ["nothing", "", /nothing in it/],
+  ["a head alone", "name,group", /nothing in it/],
+  ["a picture", "\u0089PNG\u0000\u0000", /no text file/],
+  ["letters of another encoding", "name\nBeno\uFFFDt", /in UTF-8/],
+  ["too much", `name\n${"x".repeat(500_001)}`, /over 500 kB/],
+  [
+    "too many lines",
+    `name\n${Array.from({ length: 2001 }, (_, i) => `N${i}`).join("\n")}`,
+    /at most 2000 lines/,
+  ],
+])("a file with %s is refused with what to do", async (_, text, message) => {
+  expect(await previewImport({ text })).toMatchObject({
+    kind: "refused",
+    message: expect.stringMatching(message),
+  });
+});
+
+test("maxima go out and come in as what they are, beside the working weight of the same day", async () => {
+  const text = [
+    "name,lift,day,kind,weight,sets,reps",
+    "Oke Brandt,Deadlift,2026-02-02,1RM,200,,",
+    "Oke Brandt,Deadlift,2026-02-02,working,160,4,3",
+  ].join("\n");
+  const outcome = await importAthletes({ text });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  const { draft } = (await openAthlete((await findByName("Oke Brandt"))!.id))!;
+  expect(draft.weights).toHaveLength(2);
+  expect(draft.weights).toContainEqual(
+    expect.objectContaining({ kind: "max", weight: 200000, sets: 1, reps: 1, rir: 0 }),
+  );
+  const csv = (await workingWeightsCsv()).body;
+  expect(csv).toMatch(/Oke Brandt,Deadlift,2026-02-02,1RM,200,kg,1,1,0,file/);
+  const again = await importAthletes({ text: csv.replaceAll(";", ",") });
+  expect(again.kind).toBe("imported");
+  expect((await openAthlete(draft.id))!.draft.weights).toEqual(draft.weights);
+  const wrong = await previewOf(text.replace("1RM", "guess"));
+  expect(wrong.errors).toEqual([
+    { line: 2, message: expect.stringMatching(/"guess" is neither working nor 1RM/) },
+  ]);
+});

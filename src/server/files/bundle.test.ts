@@ -1,0 +1,193 @@
+import Ajv from "ajv/dist/2020";
+import { weight } from "@/core/units";
+import { deleteByIds } from "@/data/bundle";
+import { seedDemo } from "@/demo/seed";
+import { withTemporaryDatabase } from "../__tests__/database";
+import { openAthlete, saveAthlete } from "../athletes/athletes";
+import { openGymKit } from "../gyms/gym-kit";
+import { copyContent, loadCustomContent } from "../library/custom-content";
+import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
+import { openSession, openWarmUp } from "../sessions/open-session";
+import { saveDraft } from "../sessions/save-draft";
+import { saveSession } from "../sessions/save-session";
+import { sessionsCalendar } from "../sessions/sessions-feed";
+import { bundleText, compareBundle, importBundle, readBundle } from "./bundle";
+import { restore } from "./restore";
+
+withTemporaryDatabase();
+
+beforeAll(() => seedDemo(new Date()));
+
+async function exported(): Promise<string> {
+  let text = "";
+  for await (const piece of bundleText()) text += piece;
+  return text;
+}
+const bytesOf = (text: string) => new TextEncoder().encode(text);
+const known = (text: string): Bundle => {
+  const read = readBundle(bytesOf(text));
+  if (!read.ok) throw new Error(read.error.join("\n"));
+  return read.value;
+};
+const idsIn = (bundle: Bundle) => {
+  const of = (list: readonly { id: string }[]) => list.map((i) => i.id);
+  const { library, gyms, groups, athletes, templates, sessions } = bundle;
+  return {
+    library: of(library),
+    ...{ gyms: of(gyms), groups: of(groups), athletes: of(athletes) },
+    ...{ templates: of(templates), sessions: of(sessions) },
+  };
+};
+
+describe("a bundle", () => {
+  test("fits its own published schema", async () => {
+    const validate = new Ajv({ strict: false, validateFormats: false }).compile(bundleJsonSchema());
+    expect(validate(JSON.parse(await exported())) || validate.errors).toBe(true);
+    expect(validate({ format: "iron-step-bundle", version: 1 })).toBe(false);
+  });
+
+  test("of an empty hall and back is the same", async () => {
+    const text = await exported();
+    const bundle = known(text);
+    await deleteByIds(idsIn(bundle));
+    expect((await compareBundle(bundle)) as object).toMatchObject({
+      value: [
+        { part: "library" },
+        { part: "gyms", added: 1 },
+        { added: 3 },
+        { added: 30 },
+        { added: 0 },
+        { part: "sessions" },
+      ],
+    });
+    expect((await importBundle(bundle)).ok).toBe(true);
+    expect(await exported()).toBe(text);
+    expect(await openSession("tomorrow-masters")).toMatchObject({ ok: true });
+  });
+
+  test("merged says what it changes before it does, and leaves alone what it does not have", async () => {
+    const bundle = known(await exported());
+    const rashid = (await openAthlete("rashid"))!;
+    await saveAthlete({ revision: rashid.revision, athlete: { ...rashid.draft, note: "Here only" } });
+    const some = {
+      ...bundle,
+      athletes: bundle.athletes
+        .filter((a) => ["rashid", "mei"].includes(a.id))
+        .concat({ ...bundle.athletes[0]!, id: "new-one", name: "New One" }),
+      sessions: bundle.sessions.slice(0, 1).map((s) => ({ ...s, minutes: 44 })),
+    };
+    const looked = await compareBundle(some);
+    if (!looked.ok) throw new Error(looked.error.join());
+    const of = (part: string) => looked.value.find((c) => c.part === part)!;
+    expect(of("athletes")).toEqual({ part: "athletes", added: 1, same: 1, changed: ["Rashid al-Amin"] });
+    expect(of("sessions").changed).toHaveLength(1);
+    expect(of("gyms")).toMatchObject({ added: 0, same: 1, changed: [] });
+    expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
+    const taken = await importBundle(some);
+    expect((await openAthlete("rashid"))!.draft.note).toBe("");
+    expect((await openAthlete("new-one"))!.draft.name).toBe("New One");
+    expect((await openAthlete("ilse"))!.draft.name).toBe("Ilse Maartens");
+    expect(taken.ok && (await restore(taken.value.token))).toBe(true);
+    expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
+    expect(await openAthlete("new-one")).toBeNull();
+    expect(taken.ok && (await restore(taken.value.token))).toBe(false);
+  });
+
+  test("keeps what was changed for one athlete of a session", async () => {
+    const opened = await openWarmUp("today-pilots", "ilse");
+    if (!opened.ok) throw new Error("not opened");
+    const { draft, given, revision } = opened.value.member;
+    const lifts = draft.lifts.map((l) => ({ ...l, weight: weight(40) }));
+    await saveDraft({
+      ...{ sessionId: "today-pilots", athleteId: "ilse", revision, given },
+      draft: { ...draft, lifts },
+    });
+    const bundle = known(await exported());
+    await deleteByIds(idsIn(bundle));
+    await importBundle(bundle);
+    const again = await openWarmUp("today-pilots", "ilse");
+    expect(again).toMatchObject({
+      ok: true,
+      value: { member: { draft: { lifts: [{ weight: weight(40) }] } } },
+    });
+  });
+
+  test("that is refused stores nothing", async () => {
+    const bundle = known(await exported());
+    const lost = { ...bundle, athletes: [{ ...bundle.athletes[0]!, id: "lost", groupId: "nowhere" }] };
+    expect(await importBundle(lost)).toMatchObject({ ok: false, error: [expect.stringMatching(/group/)] });
+    const stranger = { athleteId: "nobody", absent: false };
+    const strange = bundle.sessions.slice(0, 1).map((s) => ({ ...s, participants: [stranger] }));
+    const refused = await importBundle({ ...bundle, sessions: strange });
+    expect(refused).toMatchObject({ ok: false, error: [expect.stringMatching(/somebody/)] });
+    expect(await openAthlete("lost")).toBeNull();
+  });
+});
+
+test("own drills and lifts go along, and sessions that have them can be read in a hall that does not know them", async () => {
+  const drill = (await copyContent({ kind: "drill", of: "glute-bridge" }))!;
+  const opened = await openSession("tomorrow-throwers");
+  if (!opened.ok) throw new Error("not opened");
+  const { session, revision } = opened.value;
+  await saveSession({ revision, session: { ...session, own: [{ drill: drill.id }] } });
+  const text = await exported();
+  await deleteByIds(idsIn(known(text)));
+  await loadCustomContent();
+  const bundle = known(text);
+  expect(bundle.library.map((i) => i.name)).toEqual(["Glute bridge, own"]);
+  expect((await importBundle(bundle)).ok).toBe(true);
+  expect(await openSession("tomorrow-throwers")).toMatchObject({
+    ok: true,
+    value: { session: { own: [{ drill: drill.id }] } },
+  });
+});
+
+describe("a file that is no bundle is refused with what is wrong", () => {
+  const whole = { format: "iron-step-bundle", version: 1 };
+  const utf16 = new Uint8Array([0xff, 0xfe, 0x7b, 0x00, 0x7d, 0x00]);
+  test.each<[string, Uint8Array, RegExp]>([
+    ["a picture", new Uint8Array([0x89, 0x50, 0x4e, 0x47]), /not UTF-8 text/],
+    ["another encoding", utf16, /not UTF-8 text/],
+    ["a file that was cut off", bytesOf('{ "format": "iron-'), /not JSON/],
+    ["another program's JSON", bytesOf('{"athletes": []}'), /no bundle of Iron Step/],
+    ["a list", bytesOf("[]"), /no bundle of Iron Step/],
+    ["a later version", bytesOf(JSON.stringify({ ...whole, version: 9 })), /version 9.*reads up to 1/],
+    ["one without athletes", bytesOf(JSON.stringify(whole)), /gyms: /],
+  ])("%s", (_, bytes, message) => {
+    const read = readBundle(bytes);
+    expect(read.ok).toBe(false);
+    if (!read.ok) expect(read.error[0]).toMatch(message);
+  });
+
+  test("wrong fields are named, the first of them one by one", async () => {
+    const bundle = JSON.parse(await exported());
+    for (const athlete of bundle.athletes) athlete.birthYear = 1066;
+    const read = readBundle(bytesOf(JSON.stringify(bundle)));
+    expect(read).toMatchObject({
+      ok: false,
+      error: expect.arrayContaining(["athletes.0.birthYear: Must be at least 1900.", "and 22 more"]),
+    });
+  });
+
+  test("twenty megabytes of something else", () => {
+    const read = readBundle(
+      bytesOf(`{"format":"iron-step-bundle","version":1,"x":"${"y".repeat(20_000_000)}"}`),
+    );
+    expect(read.ok).toBe(false);
+  });
+});
+
+test("a gym comes back with its bar, its plates and how much there is of each thing", async () => {
+  const bundle = known(await exported());
+  const { gym } = (await openGymKit())!;
+  expect(bundle.gyms[0]).toMatchObject({ name: gym.name, bar: gym.bar, counts: gym.counts });
+});
+
+test("the calendar feed has the sessions with when to arrive, and nobody's name", async () => {
+  const feed = await sessionsCalendar();
+  expect(feed).toMatch(/^BEGIN:VCALENDAR/);
+  expect(feed.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(20);
+  expect(feed).toMatch(/SUMMARY:Masters\\, 45 and over/);
+  expect(feed).toMatch(/DTSTART:\d{8}T181200\r/);
+  expect(feed).not.toMatch(/Rashid|Consuelo/);
+});

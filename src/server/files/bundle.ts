@@ -1,0 +1,341 @@
+import { customContent, takeCustomContent } from "@/catalog";
+import { counted } from "@/core/units";
+import { listGroups } from "@/data/athletes";
+import {
+  type BundleRows,
+  deleteByIds,
+  putBundle,
+  readAllSessions,
+  readGymIds,
+  readWholeAthletes,
+  readWholeSessions,
+  type WholeAthlete,
+  type WholeSession,
+} from "@/data/bundle";
+import { listCustomContent } from "@/data/custom-content";
+import { listTemplates } from "@/data/templates";
+import { keepUndoable } from "@/data/undoables";
+import { fail, ok, type Result } from "@/lib/result";
+import { athleteDraftOf } from "../athletes/athletes";
+import { openGymKit } from "../gyms/gym-kit";
+import { gymRows } from "../gyms/save-gym";
+import { loadCustomContent } from "../library/custom-content";
+import {
+  BUNDLE_FORMAT,
+  BUNDLE_PARTS,
+  BUNDLE_VERSION,
+  type Bundle,
+  type BundlePart,
+  bundleSchema,
+} from "../schemas/bundle";
+import { contentSchema, sessionRow } from "../schemas/session";
+import { parseJson } from "../sessions/open-session";
+
+type Item<P extends BundlePart> = Bundle[P][number];
+
+function athleteItem({ athlete: row, ...parts }: WholeAthlete): Item<"athletes"> {
+  return athleteDraftOf({ ...row, ...parts });
+}
+
+/** A session as it stands in a bundle; null where what is stored cannot be read. */
+function sessionItem({ session: row, participants, warmUps }: WholeSession): Item<"sessions"> | null {
+  const content = contentSchema.safeParse(parseJson(row.content));
+  if (!content.success) return null;
+  const { id, name, day, time, gymId, groupId } = row;
+  return {
+    ...{ id, name, day, time, gymId, groupId },
+    ...content.data,
+    participants: participants.map(({ athleteId, absent }) => ({ athleteId, absent })),
+    warmUps: warmUps.flatMap((w) => {
+      const stored = warmUpItemSchema.safeParse({
+        athleteId: w.athleteId,
+        draft: parseJson(w.draft),
+        given: w.given === null ? null : parseJson(w.given),
+      });
+      return stored.success ? [stored.data] : [];
+    }),
+  };
+}
+
+const warmUpItemSchema = bundleSchema.shape.sessions.element.shape.warmUps.element;
+
+async function gymItems(ids: readonly { id: string; place: number }[]): Promise<Item<"gyms">[]> {
+  const opened = await Promise.all(ids.map(({ id }) => openGymKit(id)));
+  return opened.flatMap((o, i) => (o ? [{ ...o.gym, place: ids[i]!.place } as Item<"gyms">] : []));
+}
+
+async function templateItems(): Promise<Item<"templates">[]> {
+  return (await listTemplates()).flatMap(({ id, name, content }) => {
+    const parsed = contentSchema.safeParse(parseJson(content));
+    return parsed.success ? [{ id, name, content: parsed.data }] : [];
+  });
+}
+
+async function libraryItems(): Promise<Item<"library">[]> {
+  return (await listCustomContent()).flatMap(({ id, kind, content }) => {
+    const value = parseJson(content);
+    const name = (value as { name?: unknown } | undefined)?.name;
+    const parsed = bundleSchema.shape.library.safeParse([{ id, name, kind, content: value }]);
+    return parsed.success ? parsed.data : [];
+  });
+}
+
+/** Everything as one JSON text, piece by piece, so that years of sessions need no more memory than a day of them. */
+export async function* bundleText(): AsyncGenerator<string> {
+  const list = (items: readonly unknown[]) => items.map((i) => `\n    ${JSON.stringify(i)}`).join(",");
+  yield `{\n  "format": "${BUNDLE_FORMAT}",\n  "version": ${BUNDLE_VERSION}`;
+  yield `,\n  "library": [${list(await libraryItems())}\n  ]`;
+  yield `,\n  "gyms": [${list(await gymItems(await readGymIds()))}\n  ]`;
+  yield `,\n  "groups": [${list(await listGroups())}\n  ]`;
+  yield `,\n  "athletes": [${list((await readWholeAthletes(null)).map(athleteItem))}\n  ]`;
+  yield `,\n  "templates": [${list(await templateItems())}\n  ]`;
+  yield `,\n  "sessions": [`;
+  let isFirst = true;
+  for await (const some of readAllSessions()) {
+    const items = some.map(sessionItem).filter((i) => i !== null);
+    if (items.length === 0) continue;
+    yield `${isFirst ? "" : ","}${list(items)}`;
+    isFirst = false;
+  }
+  yield "\n  ]\n}\n";
+}
+
+/** The largest bundle that is taken in. Bytes. */
+export const MOST_BUNDLE_BYTES = 200_000_000;
+/** Faults that are named one by one. */
+const MOST_FAULTS = 8;
+
+/** Reads a bundle from the bytes of a file; a failure says what is wrong with it, field by field. */
+export function readBundle(bytes: Uint8Array): Result<Bundle, string[]> {
+  if (bytes.length > MOST_BUNDLE_BYTES)
+    return fail(["The file is over 200 MB: that is no bundle of a hall."]);
+  let text: string;
+  try {
+    text = new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    return fail(["The file is not UTF-8 text. Take the bundle as it was exported."]);
+  }
+  const value = parseJson(text);
+  if (value === undefined) return fail(["The file is not JSON, or it was cut off. Export it again."]);
+  const known = value as { format?: unknown; version?: unknown };
+  if (typeof value !== "object" || value === null || known.format !== BUNDLE_FORMAT)
+    return fail(["This is JSON, but no bundle of Iron Step: its format is not named."]);
+  if (typeof known.version === "number" && known.version > BUNDLE_VERSION)
+    return fail([
+      `The bundle is of version ${known.version}; this hall reads up to ${BUNDLE_VERSION}. Update it first.`,
+    ]);
+  const parsed = parseWith((known as { library?: unknown }).library, value);
+  if (!parsed.success) {
+    const faults = parsed.error.issues.map((i) => `${i.path.join(".")}: ${i.message}`);
+    const more = faults.length - MOST_FAULTS;
+    return fail([...faults.slice(0, MOST_FAULTS), ...(more > 0 ? [`and ${more} more`] : [])]);
+  }
+  return ok(parsed.data);
+}
+
+/** Reads a bundle as a hall would that has its library: its sessions may name drills and lifts that come with it. */
+function parseWith(library: unknown, bundle: unknown) {
+  const before = customContent();
+  const items = bundleSchema.shape.library.safeParse(library);
+  const has = new Set((items.data ?? []).map((i) => i.id));
+  const add = <T extends { id: string }>(known: readonly T[], kind: Item<"library">["kind"]) => [
+    ...known.filter((k) => !has.has(k.id)),
+    ...(items.data ?? []).flatMap((i) => (i.kind === kind ? [i.content as unknown as T] : [])),
+  ];
+  takeCustomContent({
+    drills: add(before.drills, "drill"),
+    lifts: add(before.lifts, "lift"),
+    approaches: add(before.approaches, "approach"),
+  });
+  try {
+    return bundleSchema.safeParse(bundle);
+  } finally {
+    takeCustomContent(before);
+  }
+}
+
+/** What a bundle would do to what is there. */
+export interface BundleChange {
+  part: BundlePart;
+  /** Not there yet; there as it is in the bundle; there, but different. */
+  added: number;
+  same: number;
+  changed: string[];
+}
+
+/** What is there of what a bundle has, in the same shape. */
+async function thereOf(bundle: Bundle): Promise<{ [P in BundlePart]: Item<P>[] }> {
+  const ids = (part: BundlePart) => bundle[part].map((i) => i.id);
+  const here = await readGymIds();
+  const [library, gyms, groups, athletes, templates, sessions] = await Promise.all([
+    libraryItems(),
+    gymItems(here.filter((g) => ids("gyms").includes(g.id))),
+    listGroups(),
+    readWholeAthletes(ids("athletes")),
+    templateItems(),
+    readWholeSessions(ids("sessions")),
+  ]);
+  const wanted = <T extends { id: string }>(part: BundlePart, items: T[]) => {
+    const known = new Set(ids(part));
+    return items.filter((i) => known.has(i.id));
+  };
+  return {
+    library: wanted("library", library),
+    gyms,
+    groups: wanted("groups", groups),
+    athletes: athletes.map(athleteItem),
+    templates: wanted("templates", templates),
+    sessions: sessions.map(sessionItem).filter((i) => i !== null),
+  };
+}
+
+/** Equal but for the order of fields, and of lists that have none. */
+function sameItem(a: unknown, b: unknown): boolean {
+  return JSON.stringify(ordered(a)) === JSON.stringify(ordered(b));
+}
+
+/** Lists whose order says nothing. */
+const UNORDERED = ["plates", "equipment", "areas", "weights", "warmUps", "cannotUse"];
+
+function ordered(value: unknown, name = ""): unknown {
+  if (Array.isArray(value)) {
+    const items = value.map((v) => ordered(v));
+    if (!UNORDERED.includes(name)) return items;
+    return items.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1));
+  }
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(([, v]) => v !== undefined)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => [k, ordered(v, k)]),
+  );
+}
+
+/** What in a bundle names something that is neither in it nor there. */
+async function missingIn(bundle: Bundle): Promise<string[]> {
+  const gyms = new Set([...(await readGymIds()).map((g) => g.id), ...bundle.gyms.map((g) => g.id)]);
+  const groups = new Set([...(await listGroups()).map((g) => g.id), ...bundle.groups.map((g) => g.id)]);
+  const mentioned = new Set(bundle.sessions.flatMap((s) => s.participants.map((p) => p.athleteId)));
+  const inBundle = new Set(bundle.athletes.map((a) => a.id));
+  const elsewhere = [...mentioned].filter((id) => !inBundle.has(id));
+  const known = new Set((await readWholeAthletes(elsewhere)).map((a) => a.athlete.id));
+  return [
+    ...bundle.athletes
+      .filter((a) => !groups.has(a.groupId))
+      .map((a) => `${a.name} is in a group that is neither in the bundle nor here.`),
+    ...bundle.sessions
+      .filter((s) => !gyms.has(s.gymId) || (s.groupId !== null && !groups.has(s.groupId)))
+      .map((s) => `${s.name} of ${s.day} is in a gym or for a group that is neither in the bundle nor here.`),
+    ...bundle.sessions
+      .filter((s) => s.participants.some((p) => !inBundle.has(p.athleteId) && !known.has(p.athleteId)))
+      .map((s) => `${s.name} of ${s.day} has somebody who is neither in the bundle nor here.`),
+  ];
+}
+
+/** Looks at a bundle against what is there, and stores nothing. */
+export async function compareBundle(bundle: Bundle): Promise<Result<BundleChange[], string[]>> {
+  const missing = await missingIn(bundle);
+  if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
+  const there = await thereOf(bundle);
+  return ok(
+    BUNDLE_PARTS.map((part) => {
+      const known = new Map(there[part].map((i) => [i.id, i] as const));
+      const change: BundleChange = { part, added: 0, same: 0, changed: [] };
+      for (const item of bundle[part]) {
+        const before = known.get(item.id);
+        if (!before) change.added++;
+        else if (sameItem(before, item)) change.same++;
+        else change.changed.push("day" in item ? `${item.name}, ${item.day}` : item.name);
+      }
+      return change;
+    }),
+  );
+}
+
+function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {
+  // Windows that are open have an older revision than any that is stored now, and take up what has come.
+  const revision = Math.floor(now / 1000);
+  return {
+    library: bundle.library.map(({ id, kind, content }) => ({
+      ...{ id, kind, revision },
+      content: JSON.stringify(content),
+    })),
+    gyms: bundle.gyms.map(({ place, ...gym }) => {
+      const { gym: row, ...rest } = gymRows(gym);
+      return { gym: { ...row, id: gym.id, unit: gym.unit, place, revision }, ...rest };
+    }),
+    groups: bundle.groups,
+    athletes: bundle.athletes.map(({ limiters, areas, weights, ...row }) => ({
+      athlete: { ...row, revision },
+      limiters: limiters.map((demand, place) => ({ athleteId: row.id, demand, place })),
+      areas: areas.map((a) => ({ ...a, athleteId: row.id })),
+      weights: weights.map((w) => ({ ...w, athleteId: row.id })),
+    })),
+    templates: bundle.templates.map((t) => ({ ...t, content: JSON.stringify(t.content) })),
+    sessions: bundle.sessions.map(({ warmUps, ...s }) => ({
+      session: {
+        ...sessionRow(s),
+        revision,
+      },
+      participants: s.participants.map((p, place) => ({ ...p, sessionId: s.id, place })),
+      warmUps: warmUps.map((w) => ({
+        sessionId: s.id,
+        athleteId: w.athleteId,
+        draft: JSON.stringify(w.draft),
+        given: w.given && JSON.stringify(w.given),
+        revision,
+        updatedAt: now,
+      })),
+    })),
+  };
+}
+
+/** What it takes to take an import back: what was there before, and the ids of what was not. */
+type Before = { [P in BundlePart]: { was: Item<P>[]; added: string[] } };
+
+/** Stores a bundle, all or nothing: new things are added, those with the same ids replaced, everything else stays. */
+export async function importBundle(bundle: Bundle): Promise<Result<{ token: string }, string[]>> {
+  const missing = await missingIn(bundle);
+  if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
+  const there = await thereOf(bundle);
+  const kept = Object.fromEntries(
+    BUNDLE_PARTS.map((part) => {
+      const known = new Set(there[part].map((i) => i.id));
+      const added = bundle[part].map((i) => i.id).filter((id) => !known.has(id));
+      return [part, { was: there[part], added }];
+    }),
+  ) as Before;
+  const sizes = `${counted(bundle.athletes.length, "athlete")}, ${counted(bundle.sessions.length, "session")}`;
+  const token = await keepUndoable("bundle", `A bundle, ${sizes}`, kept);
+  await putBundle(rowsOf(bundle, Date.now()));
+  await loadCustomContent();
+  return ok({ token });
+}
+
+/** Makes everything as it was before a bundle was taken in. */
+export async function undoBundle(kept: Before): Promise<void> {
+  const { library, gyms, groups, athletes, templates, sessions } = kept;
+  await putBundle(
+    rowsOf(
+      {
+        library: library.was,
+        gyms: gyms.was,
+        groups: groups.was,
+        athletes: athletes.was,
+        templates: templates.was,
+        sessions: sessions.was,
+      },
+      Date.now(),
+    ),
+  );
+  await deleteByIds({
+    library: library.added,
+    gyms: gyms.added,
+    groups: groups.added,
+    athletes: athletes.added,
+    templates: templates.added,
+    sessions: sessions.added,
+  });
+  await loadCustomContent();
+}

@@ -1,0 +1,43 @@
+import type { GymKit } from "@/core/gym";
+import type { Weight } from "@/core/units";
+import { listGyms, readGym } from "@/data/gyms";
+import { isEquipment } from "../athletes/athlete-record";
+import { gymKitSchema } from "../schemas/gym-kit";
+import { gymLoadsSchema } from "../schemas/gym-loads";
+
+/** The gym with this id (the only one if none is given) as the core knows one, or null. */
+export async function gymKit(id?: string): Promise<GymKit | null> {
+  return (await openGymKit(id))?.gym ?? null;
+}
+
+/** The same with the revision that a change is made from. */
+export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: number } | null> {
+  const row = await readGym(id);
+  if (!row) return null;
+  const gym: GymKit = {
+    id: row.id,
+    name: row.name,
+    unit: row.unit,
+    bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
+    otherBars: gymKitSchema.shape.otherBars.catch([]).parse(row.otherBars),
+    plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
+    ...gymLoadsSchema.parse({
+      dumbbells: row.dumbbells,
+      sledge: row.sledgeWeight,
+      stack: row.stack,
+      help: row.help,
+    }),
+    equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
+    counts: Object.fromEntries(
+      row.equipment.flatMap(({ equipment, count }) =>
+        isEquipment(equipment) && count !== null ? [[equipment, count]] : [],
+      ),
+    ),
+  };
+  return { gym, revision: row.revision };
+}
+
+/** Gyms and rooms to choose from. */
+export async function gymChoices(): Promise<{ id: string; name: string }[]> {
+  return (await listGyms()).map(({ id, name }) => ({ id, name }));
+}

@@ -1,0 +1,181 @@
+import { eq } from "drizzle-orm";
+import { catalog } from "@/catalog";
+import { drillById } from "@/core/catalog";
+import { write } from "@/data/database";
+import { customContent } from "@/data/schema";
+import { seedDemo } from "@/demo/seed";
+import { withTemporaryDatabase } from "../__tests__/database";
+import { closeCards, openByAddress, openCards } from "../cards/card-addresses";
+import { addGymLike, removeGym } from "../gyms/add-gym";
+import { openGymKit } from "../gyms/gym-kit";
+import { groupPlanOf, warmUpsOf } from "../plans/plan-session";
+import { openSession } from "../sessions/open-session";
+import { saveSession } from "../sessions/save-session";
+import { sessionStamp } from "../sessions/session-stamp";
+import { startSession } from "../sessions/start-session";
+import { copyContent, loadCustomContent, openCustomContent, saveCustomContent } from "./custom-content";
+
+withTemporaryDatabase();
+
+beforeAll(() => seedDemo(new Date()));
+
+async function copied(kind: "drill" | "lift" | "approach", of: string) {
+  const made = (await copyContent({ kind, of }))!;
+  return (await openCustomContent(made.id))!;
+}
+
+describe("content of the hall's own", () => {
+  test("is a copy that stands beside what ships, and is in plans once it is wanted", async () => {
+    const { draft, revision } = await copied("drill", "glute-bridge");
+    const changed = { ...draft, name: "Bridge off the bench", serves: { "glute-max": 3 } };
+    expect(await saveCustomContent({ kind: "drill", revision, item: changed })).toMatchObject({
+      kind: "saved",
+    });
+    expect(drillById(catalog, draft.id)).toMatchObject({ name: "Bridge off the bench" });
+    expect(drillById(catalog, "glute-bridge")!.name).toBe("Glute bridge");
+    const opened = await openSession("tomorrow-masters");
+    if (!opened.ok) throw new Error("not opened");
+    const { session } = opened.value;
+    await saveSession({
+      revision: opened.value.revision,
+      session: { ...session, own: [{ drill: draft.id }] },
+    });
+    const again = await openSession("tomorrow-masters");
+    if (!again.ok) throw new Error("not opened");
+    expect(groupPlanOf(again.value)!.shared.map((s) => s.drill)).toContain(draft.id);
+  });
+
+  test("is seen to have changed by who looks at a session, copied, changed and taken out", async () => {
+    const stamp = async () => (await sessionStamp("tomorrow-masters"))!;
+    const stamps = [await stamp()];
+    const { draft, revision } = await copied("drill", "bird-dog");
+    stamps.push(await stamp());
+    await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "Bird dog on the quay" } });
+    stamps.push(await stamp());
+    expect(new Set(stamps.map((s) => s.library)).size).toBe(3);
+    expect(new Set(stamps.map(({ library: _, ...rest }) => JSON.stringify(rest))).size).toBe(1);
+    expect(await sessionStamp("no-such")).toBeNull();
+  });
+
+  test("taken out it is in no new plan, but still where the coach wanted it", async () => {
+    const { draft, revision } = await copied("drill", "rope-turns");
+    await saveCustomContent({ kind: "drill", revision, item: { ...draft, retired: true } });
+    const opened = await openSession("tomorrow-pilots");
+    if (!opened.ok) throw new Error("not opened");
+    const drillsOf = (o: typeof opened) => groupPlanOf(o.value)!.shared.map((s) => s.drill);
+    expect(drillsOf(opened)).not.toContain(draft.id);
+    const { session } = opened.value;
+    await saveSession({ revision: 0, session: { ...session, own: [{ drill: draft.id }] } });
+    const again = await openSession("tomorrow-pilots");
+    expect(again.ok && drillsOf(again)).toContain(draft.id);
+  });
+
+  test("an own lift can be trained: its drills by what it asks, its ramp by its weight", async () => {
+    const { draft, revision } = await copied("lift", "back-squat");
+    const item = { ...draft, name: "Rope-works squat", asks: { squat: 3, "ankle-dorsiflexion": 3 } };
+    await saveCustomContent({ kind: "lift", revision, item });
+    const started = await startSession({
+      ...{ day: "2031-01-01", time: null, minutes: 15, approach: "temperature-first", lifts: [draft.id] },
+      ...{ groupId: null, athleteIds: ["ilse"], gymId: null, from: null },
+    });
+    const opened = started.kind === "started" ? await openSession(started.id) : null;
+    if (!opened?.ok) throw new Error("not opened");
+    const [warmUp] = warmUpsOf(opened.value);
+    expect(warmUp!.request.lifts[0]!.lift.name).toBe("Rope-works squat");
+    expect(warmUp!.plan.coverage.map((c) => c.demand)).toContain("ankle-dorsiflexion");
+  });
+
+  test("an own approach plans by its own numbers", async () => {
+    const { draft, revision } = await copied("approach", "temperature-first");
+    const phases = [{ phase: "raise", mostDrills: 1, least: 30, most: 60, shortPrice: 9 }];
+    const outcome = await saveCustomContent({ kind: "approach", revision, item: { ...draft, phases } });
+    expect(outcome.kind).toBe("saved");
+    const opened = await openSession("tomorrow-throwers");
+    if (!opened.ok) throw new Error("not opened");
+    const session = { ...opened.value.session, approach: draft.id };
+    await saveSession({ revision: opened.value.revision, session });
+    const again = await openSession("tomorrow-throwers");
+    if (!again.ok) throw new Error("not opened");
+    const plan = groupPlanOf(again.value)!;
+    expect(new Set(plan.shared.map((s) => s.phase))).toEqual(new Set(["raise"]));
+  });
+
+  test.each<[string, "drill" | "lift" | "approach", string, object, RegExp]>([
+    ["without a name", "drill", "glute-bridge", { name: " " }, /name: Type a name/],
+    ["that serves nothing", "drill", "glute-bridge", { serves: {} }, /serves: Say what it serves/],
+    ["of too much of a demand", "drill", "glute-bridge", { serves: { grip: 4 } }, /serves\.grip/],
+    ["without a phase", "drill", "glute-bridge", { phases: [] }, /phases: Choose a phase/],
+    ["that asks for nothing", "lift", "deadlift", { asks: {} }, /asks: Say what it asks/],
+    ["without phases", "approach", "bar-first", { phases: [] }, /phases: An approach has a phase/],
+  ])("%s is refused", async (_, kind, of, change, message) => {
+    const { draft, revision } = await copied(kind, of);
+    const outcome = await saveCustomContent({ kind, revision, item: { ...draft, ...change } });
+    expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
+    expect((await openCustomContent(draft.id))!.draft).toEqual(draft);
+  });
+
+  test("changed in another window is not written over", async () => {
+    const { draft, revision } = await copied("drill", "bird-dog");
+    await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "First" } });
+    const late = await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "Second" } });
+    expect(late).toMatchObject({ kind: "changed-elsewhere", draft: { name: "First" } });
+  });
+
+  test("what cannot be read is left out, and stays stored", async () => {
+    const { draft } = await copied("drill", "bird-dog");
+    await write((db) => db.update(customContent).set({ content: "{" }).where(eq(customContent.id, draft.id)));
+    await loadCustomContent();
+    expect(drillById(catalog, draft.id)).toBeUndefined();
+    expect(await openCustomContent(draft.id)).toBeNull();
+    expect(await copyContent({ kind: "drill", of: "nothing" })).toBeNull();
+  });
+});
+
+describe("gyms and rooms", () => {
+  test("start as a common kind, in kilograms or pounds", async () => {
+    const made = await addGymLike({ name: "Net loft", unit: "lb", set: "room" });
+    if (made.kind !== "added") throw new Error(made.message);
+    const { gym } = (await openGymKit(made.id))!;
+    expect(gym).toMatchObject({ name: "Net loft", unit: "lb", bar: { weight: 45000 }, sledge: null });
+    expect(gym.dumbbells.at(-1)).toBe(60000);
+    expect(await removeGym(made.id)).toMatchObject({ kind: "removed" });
+    expect(await openGymKit(made.id)).toBeNull();
+  });
+
+  test("one in use, the only one, and one that is not there stay", async () => {
+    expect(await removeGym("rope-works")).toMatchObject({ message: expect.stringMatching(/only gym/) });
+    await addGymLike({ name: "Yard", unit: "kg", set: "garage" });
+    expect(await removeGym("rope-works")).toMatchObject({
+      message: expect.stringMatching(/Sessions take place/),
+    });
+    expect(await removeGym("gone")).toMatchObject({ kind: "refused" });
+  });
+
+  test.each([
+    [{ name: " ", unit: "kg", set: "hall" }, /name: Type the gym's name/],
+    [{ name: "Yard", unit: "kg", set: "hall" }, /this name already/],
+    [{ name: "Other", unit: "stone", set: "hall" }, /unit/],
+    [{ name: "Other", unit: "kg", set: "moon" }, /no kind of gym "moon"/],
+  ])("%j is refused", async (request, message) => {
+    expect(await addGymLike(request)).toMatchObject({
+      kind: "refused",
+      message: expect.stringMatching(message),
+    });
+  });
+});
+
+test("addresses of cards: each its own, for those who are there, gone once revoked", async () => {
+  const sessionId = "today-masters";
+  await openCards({ sessionId, athleteIds: ["rashid", "mei", "nobody"] });
+  const { cardAddressesOf } = await import("../cards/card-addresses");
+  const addresses = await cardAddressesOf(sessionId);
+  expect([...addresses.keys()].sort()).toEqual(["mei", "rashid"]);
+  const tokenOf = (id: string) => addresses.get(id)!.path.replace("/card/", "");
+  expect(tokenOf("mei")).not.toBe(tokenOf("rashid"));
+  expect((await openByAddress(tokenOf("mei")))?.member.athlete.id).toBe("mei");
+  await openCards({ sessionId, athleteIds: ["mei"] });
+  expect((await cardAddressesOf(sessionId)).get("mei")!.path).toBe(addresses.get("mei")!.path);
+  await closeCards({ sessionId, athleteIds: ["mei"] });
+  expect(await openByAddress(tokenOf("mei"))).toBeNull();
+  expect(await openByAddress("x".repeat(200))).toBeNull();
+});

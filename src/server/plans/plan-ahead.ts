@@ -1,0 +1,15 @@
+import { addDays, format } from "date-fns";
+import { listDay } from "../sessions/list-day";
+
+/** Days from today on that are looked at most. */
+const DAYS = 2;
+
+/** Works out what the day's page shows of today and tomorrow, so that the first look at it is as quick as the next. */
+export async function planAhead(now = new Date()): Promise<void> {
+  try {
+    for (let day = 0; day < DAYS; day++) await listDay(format(addDays(now, day), "yyyy-MM-dd"), 1);
+  } catch (error) {
+    // Nobody waits for it: who looks at the day then is told what is wrong.
+    console.error("The plans of these days could not be worked out ahead:", error);
+  }
+}

@@ -1,0 +1,81 @@
+import { addDays, format } from "date-fns";
+import { weight } from "@/core/units";
+import { write } from "@/data/database";
+import { session } from "@/data/schema";
+import { seedDemo } from "@/demo/seed";
+import { withTemporaryDatabase } from "../__tests__/database";
+import { openAthlete, saveAthlete } from "../athletes/athletes";
+import { planAhead } from "../plans/plan-ahead";
+import { today } from "./day";
+import { listDay } from "./list-day";
+import { openSession } from "./open-session";
+import { saveSession } from "./save-session";
+
+withTemporaryDatabase();
+
+beforeAll(() => seedDemo(new Date()));
+
+const lineOf = async (id: string) =>
+  (await listDay(today(), 1)).sessions.flatMap((s) => s.lines).find((l) => l.athlete.id === id)!;
+
+test("an old working weight is worth a look, after what is worse", async () => {
+  const { draft, revision } = (await openAthlete("palwasha"))!;
+  const old = format(addDays(new Date(), -80), "yyyy-MM-dd");
+  const weights = draft.weights.map((w) => ({ ...w, day: old }));
+  expect((await lineOf("palwasha")).attention).toEqual([]);
+  await saveAthlete({ revision, athlete: { ...draft, weights } });
+  expect((await lineOf("palwasha")).attention).toMatchObject([
+    { code: "old-working-weight", message: expect.stringMatching(/bench press is 1[12] weeks old/) },
+  ]);
+  const areas = [{ area: "shoulder" as const, level: "avoid" as const }];
+  await saveAthlete({ revision: revision + 1, athlete: { ...draft, weights, areas } });
+  expect((await lineOf("palwasha")).attention.map((f) => f.code)).toEqual([
+    "lift-against-area",
+    "old-working-weight",
+  ]);
+});
+
+test("who is absent is named and not planned for, and the time to arrive follows the longest plan", async () => {
+  const opened = await openSession("today-pilots");
+  if (!opened.ok) throw new Error("not opened");
+  const { session: before, revision } = opened.value;
+  const participants = before.participants.map((p) => ({ ...p, absent: p.athleteId === "eirik" }));
+  await saveSession({ revision, session: { ...before, participants } });
+  const shown = (await listDay(today(), 1)).sessions.find((s) => s.id === "today-pilots")!;
+  expect(shown.absent).toEqual(["Eirik Fjelstad"]);
+  expect(shown.lines.map((l) => l.athlete.id)).not.toContain("eirik");
+  const longest = Math.max(...shown.lines.map((l) => l.stair.seconds));
+  const [hours, minutes] = shown.arriveBy!.split(":").map(Number);
+  expect(7 * 60 - (hours! * 60 + minutes!)).toBe(Math.max(15, Math.ceil(longest / 60)));
+});
+
+test("the attention of a day changes with what it comes from, though plans are kept", async () => {
+  const before = await lineOf("rashid");
+  expect(await lineOf("rashid")).toEqual(before);
+  const { draft, revision } = (await openAthlete("rashid"))!;
+  const weights = draft.weights.map((w) =>
+    w.lift === "back-squat" ? { ...w, weight: weight(150), day: today() } : w,
+  );
+  await saveAthlete({ revision, athlete: { ...draft, weights } });
+  const after = await lineOf("rashid");
+  expect(after.first.weight).toBe(weight(150));
+  expect(after.stair).not.toEqual(before.stair);
+});
+
+test("a session that cannot be read does not take the day with it", async () => {
+  const [some] = (await listDay(today(), 1)).sessions;
+  await write((db) =>
+    db.insert(session).values({
+      ...{ id: "broken", name: "Broken", day: today(), time: "05:00", gymId: "rope-works" },
+      ...{ content: "{}", updatedAt: 0 },
+    }),
+  );
+  const { sessions } = await listDay(today(), 1);
+  expect(sessions[0]).toMatchObject({ id: "broken", lines: [], unreadable: expect.stringMatching(/lifts/) });
+  expect(sessions[1]!.id).toBe(some!.id);
+});
+
+test("looking ahead does no harm, whatever is stored", async () => {
+  await expect(planAhead()).resolves.toBeUndefined();
+  await expect(planAhead(new Date(2040, 0, 1))).resolves.toBeUndefined();
+});

@@ -1,0 +1,145 @@
+import { differenceInCalendarWeeks, parseISO } from "date-fns";
+import { z } from "zod";
+import { catalog } from "@/catalog";
+import { OLD_AFTER_WEEKS } from "@/core/athlete";
+import { nameInSentence } from "@/core/catalog";
+import type { DraftLift } from "@/core/draft";
+import { type Plan, planOfLift, type Stair, stairOf } from "@/core/plan";
+import { arriveBy, type OwnPart } from "@/core/session";
+import { listSessions } from "@/data/sessions";
+import type { Finding } from "@/lib/result";
+import { type MemberWarmUp, warmUpsOf } from "../plans/plan-session";
+import { dayField } from "../schemas/session";
+import { today } from "./day";
+import { openSessions, type SessionToShow } from "./open-session";
+
+/** One athlete's line in a day's session. */
+export interface DayLine {
+  athlete: { id: string; name: string };
+  /** Names of the lifts, in order. */
+  lifts: string[];
+  first: Pick<DraftLift, "sets" | "reps" | "weight">;
+  approach: string;
+  minutes: number;
+  stair: Stair;
+  /** What needs the coach's attention, the most important first. */
+  attention: Finding[];
+  own: OwnPart[];
+}
+
+/** A session on a day's page. */
+export interface DaySession {
+  id: string;
+  name: string;
+  day: string;
+  time: string | null;
+  /** When to be there; null where no time is fixed. */
+  arriveBy: string | null;
+  gym: string;
+  minutes: number;
+  together: boolean;
+  absent: string[];
+  lines: DayLine[];
+  /** Set where what is stored cannot be read. */
+  unreadable: string | null;
+}
+
+/** What is worth a word in a list: what speaks against the lift, the time, or a missing weight. */
+const WORTH_ATTENTION = [
+  "lift-against-area",
+  "lift-loads-sore-area",
+  "no-working-weight",
+  "ramp-over-time",
+  "over-time",
+  "starts-heavy",
+  "old-working-weight",
+];
+
+function attentionOf(plan: Plan, minutes: number, old: readonly Finding[]): Finding[] {
+  const over = plan.seconds > minutes * 60;
+  const overTime = { code: "over-time", message: `It takes more than the ${minutes} min there are.` };
+  const found = [...plan.findings, ...(over ? [overTime] : []), ...old];
+  return WORTH_ATTENTION.flatMap((code) => found.filter((f) => f.code === code));
+}
+
+/** Working weights that are too old to start from without a look, on a day. */
+function oldWeights({ member, request }: MemberWarmUp, day: string): Finding[] {
+  return request.lifts.flatMap(({ lift }) => {
+    const known = member.athlete.workingWeights.find((w) => w.lift === lift.id);
+    const weeks = known ? differenceInCalendarWeeks(parseISO(day), parseISO(known.day)) : 0;
+    if (weeks <= OLD_AFTER_WEEKS) return [];
+    const message = `The working weight of the ${nameInSentence(lift.name)} is ${weeks} weeks old.`;
+    return [{ code: "old-working-weight", message }];
+  });
+}
+
+function lineOf(warmUp: MemberWarmUp, day: string): DayLine {
+  const { member, request, plan } = warmUp;
+  const { athlete, draft, own } = member;
+  const { sets, reps, weight } = draft.lifts[0]!;
+  return {
+    athlete: { id: athlete.id, name: athlete.name },
+    lifts: request.lifts.map((l) => l.lift.name),
+    first: { sets, reps, weight },
+    approach: catalog.approaches.find((a) => a.id === draft.approach)?.name ?? "",
+    minutes: request.minutes,
+    stair: stairOf(planOfLift(plan, 0), request.minutes),
+    attention: attentionOf(plan, request.minutes, oldWeights(warmUp, day)),
+    own,
+  };
+}
+
+function daySession(shown: SessionToShow): DaySession {
+  const { row, opened } = shown;
+  const { id, name, day, time } = row;
+  if (!opened.ok)
+    return {
+      ...{ id, name, day, time, arriveBy: null, gym: "", minutes: 0, together: false },
+      ...{ absent: [], lines: [], unreadable: opened.error },
+    };
+  const { session, gym, members } = opened.value;
+  const lines = warmUpsOf(opened.value).map((w) => lineOf(w, day));
+  const longest = Math.max(0, ...lines.map((l) => l.stair.seconds));
+  return {
+    id,
+    name,
+    day,
+    time,
+    arriveBy: time && arriveBy(time, session.minutes, longest),
+    gym: gym.name,
+    minutes: session.minutes,
+    together: session.together,
+    absent: members.filter((m) => m.absent).map((m) => m.athlete.name),
+    lines,
+    unreadable: null,
+  };
+}
+
+type Param = string | string[] | undefined;
+
+/** The day that an address names; today where it names none. */
+export function dayOf(param: Param): string {
+  const parsed = dayField.safeParse([param].flat()[0]);
+  return parsed.success ? parsed.data : today();
+}
+
+/** The page of a list that an address names, from 1. */
+export function pageOf(param: Param): number {
+  return z.coerce.number().int().min(1).max(100_000).catch(1).parse([param].flat()[0]);
+}
+
+/** Sessions of a day on one page of it. */
+const PAGE = 12;
+
+/** A page of a day's sessions in time order, each with its people and what needs attention. */
+export async function listDay(day: string, page: number) {
+  const { total, sessions } = await listSessions(day, day, { limit: PAGE, offset: (page - 1) * PAGE });
+  const shown: DaySession[] = [];
+  for (const opened of await openSessions(sessions)) {
+    shown.push(daySession(opened));
+    // Others are answered between the sessions of a long day.
+    await new Promise((resolve) => setImmediate(resolve));
+  }
+  return { day, page, pages: Math.max(1, Math.ceil(total / PAGE)), total, sessions: shown };
+}
+export type DayPage = Awaited<ReturnType<typeof listDay>>;

@@ -1,0 +1,182 @@
+import { z } from "zod";
+import { catalog } from "@/catalog";
+import { gymSets } from "@/catalog/gym-sets";
+import { type GymKit, gymFromSet, liftKit, usualPlate } from "@/core/gym";
+import { checkWorkingWeight } from "@/core/ramp";
+import { USUAL_RACKS } from "@/core/session";
+import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
+import { addFirstRows } from "@/data/first-steps";
+import { gymRows } from "../gyms/save-gym";
+import { idOf, loadedLiftField, repsField, setsField, whole } from "../schemas/fields";
+import type { SessionContent } from "../schemas/session";
+import { today } from "../sessions/day";
+
+/** What the first session starts from. */
+const FIRST = { minutes: 15, approach: "temperature-first" };
+
+const typedWeight = z.string().transform((text, context) => {
+  const parsed = parseWeight(text);
+  if (parsed.ok) return parsed.value;
+  context.addIssue({ code: "custom", message: parsed.error });
+  return z.NEVER;
+});
+
+/** A weight that need not be known. */
+const typedWeightOrNone = z
+  .string()
+  .default("")
+  .transform((text, context) => {
+    if (text.trim() === "") return null;
+    const parsed = parseWeight(text);
+    if (parsed.ok) return parsed.value;
+    context.addIssue({ code: "custom", message: parsed.error });
+    return z.NEVER;
+  });
+
+interface Listed {
+  name: string;
+  weight: Weight | null;
+}
+
+/** Reads a list of names, each once, with the weights behind them. */
+function readNames(text: string, context: z.RefinementCtx): Listed[] {
+  const listed: Listed[] = [];
+  const refuse = (message: string) => {
+    context.addIssue({ code: "custom", message });
+    return z.NEVER;
+  };
+  for (const line of text.split("\n").map((l) => l.trim())) {
+    if (line === "") continue;
+    const [, name = line, typed] = /^(.*?)\s*[,;\t]\s*([\d.,]+)\s*(?:kg|lb)?$/i.exec(line) ?? [];
+    if (name.length > 80) return refuse(`"${name.slice(0, 30)}…" is too long a name.`);
+    const weight = typed === undefined ? null : parseWeight(typed);
+    if (weight && !weight.ok) return refuse(`${name}: ${weight.error}`);
+    if (!listed.some((l) => l.name === name)) listed.push({ name, weight: weight?.value ?? null });
+  }
+  if (listed.length === 0) return refuse("Type the athlete's name.");
+  if (listed.length > MOST_LISTED) return refuse(`Start with at most ${MOST_LISTED} people.`);
+  return listed;
+}
+
+const MOST_LISTED = 60;
+
+const firstStepsSchema = z.strictObject({
+  /** One athlete a line; after a comma, semicolon or tab the working weight, if it is known. */
+  names: z.string().max(20_000).transform(readNames),
+  experience: z.enum(["beginner", "intermediate", "advanced"]),
+  bodyWeight: typedWeightOrNone,
+  /** The kind of gym that says what there is besides bar and plates. */
+  set: idOf(() => gymSets.map((g) => g.id), "kind of gym"),
+  unit: z.enum(UNIT_SYSTEMS),
+  bar: typedWeight,
+  plates: z
+    .array(z.strictObject({ weight: typedWeight, pairs: whole(0, 50) }))
+    .max(24)
+    .refine((plates) => plates.some((p) => p.pairs > 0), "Give at least one pair of plates."),
+  /** Whether all but the small plates are bumpers that stand at full height. */
+  bumpers: z.boolean(),
+  lift: loadedLiftField(catalog),
+  sets: setsField,
+  reps: repsField,
+  /** Of those whose line has none; with several it may be left open. */
+  weight: typedWeightOrNone,
+});
+
+/** The form of the short way in, as it is typed. */
+export type FirstStepsForm = z.input<typeof firstStepsSchema>;
+
+export type FirstStepsOutcome =
+  | { kind: "started"; sessionId: string; athleteId: string | null }
+  | { kind: "refused"; errors: { path: string; message: string }[] };
+
+/**
+ * From nothing to a first plan: one gym, some athletes, one lift with its working weights, and today's session. Stores
+ * all or nothing.
+ */
+export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> {
+  const parsed = firstStepsSchema.safeParse(form);
+  if (!parsed.success) {
+    return {
+      kind: "refused",
+      errors: parsed.error.issues.map((i) => ({ path: i.path.join("."), message: i.message })),
+    };
+  }
+  const { names, experience, bodyWeight, unit, bar, lift, sets, reps } = parsed.data;
+  const refuse = (path: string, message: string): FirstStepsOutcome => ({
+    kind: "refused",
+    errors: [{ path, message }],
+  });
+  const gymId = crypto.randomUUID();
+  const like = gymFromSet(gymSets.find((g) => g.id === parsed.data.set)!, {
+    id: gymId,
+    name: "My gym",
+    unit,
+  });
+  const gym: GymKit = {
+    ...like,
+    bar: { ...like.bar, weight: bar },
+    plates: mergePlates(parsed.data.plates).map((p) => ({
+      ...usualPlate(p.weight, unit, parsed.data.bumpers),
+      ...p,
+    })),
+  };
+  const main = catalog.lifts.find((l) => l.id === lift)!;
+  const athletes = names.map((l) => ({
+    ...l,
+    weight: l.weight ?? parsed.data.weight,
+    id: crypto.randomUUID(),
+  }));
+  if (athletes.length === 1 && athletes[0]!.weight === null) return refuse("weight", "Type a weight.");
+  if (main.implement === "bodyweight" && bodyWeight === null)
+    return refuse("bodyWeight", "Type the body weight: this lift is done with it.");
+  const kit = liftKit(gym, main, { unit, bodyWeight, ownBar: null });
+  if (!kit) return refuse("lift", "This kind of gym has nothing for this lift. Choose another kind of gym.");
+  for (const { name, weight } of athletes) {
+    const checked = weight === null ? null : checkWorkingWeight(kit, weight);
+    if (!checked || checked.ok) continue;
+    const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
+    const options = nearest.map((w) => formatWeightWithUnit(w, unit)).join(" or ");
+    const isFromLine = names.some((l) => l.name === name && l.weight !== null);
+    const message = `What there is does not make it. Nearest: ${options}.`;
+    return isFromLine ? refuse("names", `${name}: ${message}`) : refuse("weight", message);
+  }
+  const day = today();
+  const group = { id: crypto.randomUUID(), name: "Athletes", place: 0 };
+  const sessionId = crypto.randomUUID();
+  const isOne = athletes.length === 1;
+  const rows = gymRows(gym);
+  await addFirstRows({
+    ...rows,
+    gym: { ...rows.gym, id: gym.id, unit },
+    group,
+    athletes: athletes.map(({ id, name }) => ({ id, name, groupId: group.id, unit, experience, bodyWeight })),
+    workingWeights: athletes.flatMap(({ id, weight }) =>
+      weight === null ? [] : [{ athleteId: id, lift, day, weight, reps, sets, rir: 0 }],
+    ),
+    session: {
+      id: sessionId,
+      name: isOne ? athletes[0]!.name : group.name,
+      day,
+      gymId: gym.id,
+      groupId: isOne ? null : group.id,
+      content: JSON.stringify({
+        lifts: [{ lift, scheme: null, pairedWithNext: false }],
+        minutes: FIRST.minutes,
+        approach: FIRST.approach,
+        room: "normal",
+        together: !isOne,
+        own: [],
+        dropped: [],
+        racks: USUAL_RACKS,
+      } satisfies SessionContent),
+      updatedAt: Date.now(),
+    },
+  });
+  return { kind: "started", sessionId, athleteId: isOne ? athletes[0]!.id : null };
+}
+
+function mergePlates(plates: readonly { weight: Weight; pairs: number }[]) {
+  const pairs = new Map<Weight, number>();
+  for (const p of plates) if (p.pairs > 0) pairs.set(p.weight, (pairs.get(p.weight) ?? 0) + p.pairs);
+  return [...pairs].map(([weight, count]) => ({ weight, pairs: count }));
+}
