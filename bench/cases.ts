@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import type { AreaId, AreaLevel } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 import { type ChoiceModel, choiceModels } from "@/core/drills";

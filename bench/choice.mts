@@ -1,7 +1,7 @@
 import { quickly } from "@/core/drills";
 import { type Problem, Prover, prove } from "@/core/optimizer";
 import { type Plan, type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { firstChoices, planCases } from "./cases";
 import { judge } from "./judge";
 import { formatTimes, spread } from "./measure";
@@ -24,7 +24,7 @@ const nameOf = (r: PlanRequest) => `${r.lifts[0]!.lift.id}, ${r.approach.id}, ${
 for (const request of cases) planWarmUp(request);
 const plans = cases.map((request) => ({
   quick: timed(() => planWarmUp(request)),
-  exact: timed(() => finish(planExactly(request))),
+  exact: timed(() => drain(planExactly(request))),
 }));
 
 const quality: number[] = [];
@@ -35,8 +35,8 @@ for (const [i, request] of cases.entries()) {
   const { quick, exact } = plans[i]!;
   const problems: Problem[] = firstChoices(request).map((m) => m.problem);
   const chooser = quickly();
-  const immediate = bestOf(problems.map((p) => finish(chooser.choose(new Prover(p))).objective));
-  const proven = bestOf(problems.map((p) => finish(prove(p)).objective));
+  const immediate = bestOf(problems.map((p) => drain(chooser.choose(new Prover(p))).objective));
+  const proven = bestOf(problems.map((p) => drain(prove(p)).objective));
   const judged = [];
   for (const problem of problems) judged.push(await judge(problem));
   const best = bestOf(judged.map((j) => j.objective));

@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type GroupRequest, planGroup } from "@/core/group";
 import { weight } from "@/core/units";
 import { groups } from "@/demo/people";

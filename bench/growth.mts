@@ -1,7 +1,7 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type Problem, prove } from "@/core/optimizer";
 import { type PlanRequest, planExactly, planWarmUp } from "@/core/plan";
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { firstChoices, planCases } from "./cases";
 import { judge } from "./judge";
 import { measure, spread } from "./measure";
@@ -14,11 +14,11 @@ const sample = base.filter((_, i) => i % Math.ceil(base.length / 24) === 0);
 async function line(name: string, cases: readonly PlanRequest[]): Promise<void> {
   const quick = measure(cases.map((c) => () => planWarmUp(c)));
   const exact = measure(
-    cases.map((c) => () => finish(planExactly(c))),
+    cases.map((c) => () => drain(planExactly(c))),
     1,
   );
   const problems: Problem[] = cases.map((c) => firstChoices(c)[0]!.problem);
-  const alone = measure(problems.map((p) => () => finish(prove(p))));
+  const alone = measure(problems.map((p) => () => drain(prove(p))));
   const judged = [];
   for (const p of problems) judged.push((await judge(p)).milliseconds);
   const highs = spread(judged);

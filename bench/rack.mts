@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type Lifter, lifterOf, SECONDS_PER_MOVE, shareBar, splitGroup } from "@/core/rack";
 import { planRamp } from "@/core/ramp";
 import { weight } from "@/core/units";

@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { approachFor } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import { type PlanRequest, planWarmUp } from "@/core/plan";

@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { planWarmUp } from "@/core/plan";
 import { planRamp } from "@/core/ramp";
 import { weight } from "@/core/units";

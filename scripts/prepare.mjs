@@ -12,7 +12,12 @@ process.env.NEXT_TELEMETRY_DISABLED = "1";
 const INSTALLED_MARK = "node_modules/.iron-step-installed";
 const BUILT_MARK = ".next/iron-step-built";
 /** What a production build is made from. */
-const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+const SOURCES = [
+  ...["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"],
+  "scripts/prepare.mjs",
+];
+/** The script of the threads in which the server works plans out. */
+export const PLAN_THREAD = path.join(root, "dist/plan-thread.mjs");
 
 /** The path of a tool that the project has installed. */
 export function tool(name) {
@@ -56,13 +61,27 @@ export function install() {
   mark(INSTALLED_MARK, fingerprint(locked));
 }
 
+/** Builds the script of the server's planning threads; their bundle is apart from that of the pages. */
+export async function buildPlanThread() {
+  const { build } = await import("esbuild");
+  await build({
+    entryPoints: ["src/server/plans/plan-thread.ts"],
+    outfile: PLAN_THREAD,
+    bundle: true,
+    platform: "node",
+    format: "esm",
+    logLevel: "error",
+  });
+}
+
 /** Makes the production build if a source has changed since the last one. Returns whether it is there. */
-export function build() {
+export async function build() {
   const print = fingerprint(SOURCES);
-  if (existsSync(".next/BUILD_ID") && isMarked(BUILT_MARK, print)) return true;
+  if (existsSync(".next/BUILD_ID") && existsSync(PLAN_THREAD) && isMarked(BUILT_MARK, print)) return true;
   console.log("Building …");
   const done = spawnSync(tool("next"), ["build"], { stdio: ["ignore", "inherit", "inherit"] });
   if (done.status !== 0) return false;
+  await buildPlanThread();
   mark(BUILT_MARK, fingerprint(SOURCES));
   return true;
 }

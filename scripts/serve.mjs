@@ -1,9 +1,11 @@
 import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
 import next from "next";
+import { PLAN_THREAD } from "./prepare.mjs";
 import { isForeignChange, isThisMachine, mayReach } from "./reach.mjs";
 
 process.env.NODE_ENV ??= "production";
+process.env.PLAN_THREAD ??= PLAN_THREAD;
 
 /** Serves the production build on HOST and PORT; other machines reach the addresses of cards only. */
 const hostname = process.env.HOST ?? "127.0.0.1";

@@ -8,7 +8,7 @@ import { build, install, root, runScript } from "./prepare.mjs";
 const isDemo = process.argv.includes("--demo");
 
 install();
-if (!build()) {
+if (!(await build())) {
   console.error("The build failed: see the messages above.");
   process.exit(1);
 }

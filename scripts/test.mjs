@@ -69,12 +69,13 @@ function interfaceTests(browser) {
 install();
 rmSync("test-results", { recursive: true, force: true });
 mkdirSync("test-results");
-count("formatting, lint and import rules", run(tool("biome"), ["ci", "."]));
+count("formatting and lint", run(tool("biome"), ["ci", "."]));
+count("import rules", run(tool("depcruise"), ["src", "e2e", "bench", "scripts", "--config"]));
 count("route types", run(tool("next"), ["typegen"]));
 count("types", run(tool("tsc"), ["--noEmit"]));
 
 unitTests();
-const built = build();
+const built = await build();
 count("production build", built);
 const browser = chromium();
 if (!browser)

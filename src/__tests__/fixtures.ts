@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
 import { AREA_IDS, AREA_LEVELS } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";

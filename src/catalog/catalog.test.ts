@@ -1,7 +1,7 @@
 import { type Drill, EQUIPMENT, isMeant, PHASES } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, isDemandId } from "@/core/demands";
 import { doseSeconds } from "@/core/dose";
-import { catalog } from ".";
+import { shippedCatalog as catalog } from ".";
 
 const { drills, lifts, approaches, drillsAlone } = catalog;
 const ids = new Set(drills.map((d) => d.id));

@@ -1,4 +1,4 @@
-import { type Catalog, drillRecord } from "@/core/catalog";
+import { type Catalog, drillRecord, NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { approaches } from "./approaches";
 import { barAndPowerDrills } from "./drills/bar-and-power";
 import { hipDrills } from "./drills/hips";
@@ -11,7 +11,7 @@ import { lifts } from "./lifts";
 import { drillsAlone, drillsAloneFor, workBlocks } from "./without-weight";
 
 /** The content that ships with the app. */
-export const shipped: Catalog = {
+export const shippedCatalog: Catalog = {
   lifts: [...lifts, ...workBlocks, ...drillsAloneFor],
   drills: [
     ...raiseDrills,
@@ -24,4 +24,5 @@ export const shipped: Catalog = {
   ].map(drillRecord),
   approaches,
   drillsAlone,
+  custom: NO_CUSTOM_CONTENT,
 };

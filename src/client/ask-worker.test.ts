@@ -1,5 +1,7 @@
-import { NO_CUSTOM_CONTENT } from "@/catalog";
+import { NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { askWorker } from "./ask-worker";
+
+const ASKED = { custom: NO_CUSTOM_CONTENT, question: "how long?" };
 
 /** A worker as the browser gives one, without a thread behind it. */
 class StandIn {
@@ -20,7 +22,7 @@ class StandIn {
 function asked() {
   const worker = new StandIn();
   const heard: string[] = [];
-  const quit = askWorker<string, string>(worker as unknown as Worker, "how long?", {
+  const quit = askWorker<string, string>(worker as unknown as Worker, ASKED, {
     answered: (answer) => heard.push(answer),
     failed: () => heard.push("failed"),
   });
@@ -29,7 +31,7 @@ function asked() {
 
 test("every answer of a worker is heard, and its failure", () => {
   const { worker, heard } = asked();
-  expect(worker.asked).toEqual([{ own: NO_CUSTOM_CONTENT, question: "how long?" }]);
+  expect(worker.asked).toEqual([ASKED]);
   worker.onmessage?.({ data: "ten" });
   worker.onmessage?.({ data: "twelve" });
   worker.onerror?.();

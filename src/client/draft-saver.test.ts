@@ -8,7 +8,7 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
   let there: Stored<string> | null | Error = stored;
   const states: SaveState<string>["kind"][] = [];
   const saved: number[] = [];
-  const takenUp: string[] = [];
+  const loaded: string[] = [];
   const saver = new DraftSaver<string>(
     stored,
     {
@@ -22,13 +22,13 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
       },
     },
     {
-      onState: ({ kind }) => states.push(kind),
       onSaved: (revision) => saved.push(revision),
-      onTakenUp: (draft) => takenUp.push(draft),
+      onLoaded: (draft) => loaded.push(draft),
     },
   );
+  saver.subscribe(() => states.push(saver.state.kind));
   return {
-    ...{ saver, asked, states, saved, takenUp },
+    ...{ saver, asked, states, saved, loaded },
     setThere: (to: typeof there) => {
       there = to;
     },
@@ -120,31 +120,31 @@ describe("saving", () => {
 
 describe("another window", () => {
   test("its change is taken up where nothing here waits to be saved", async () => {
-    const { saver, setThere, takenUp, asked } = opened();
+    const { saver, setThere, loaded, asked } = opened();
     setThere({ revision: 5, draft: "theirs" });
     await saver.look();
-    expect(takenUp).toEqual(["theirs"]);
+    expect(loaded).toEqual(["theirs"]);
     expect(saver.revision).toBe(5);
     saver.want("theirs");
     expect(asked).toEqual([]);
   });
 
   test("an older or the same revision, nothing, and a failure are nothing new", async () => {
-    const { saver, setThere, takenUp } = opened({ revision: 3, draft: "a" });
+    const { saver, setThere, loaded } = opened({ revision: 3, draft: "a" });
     for (const there of [{ revision: 3, draft: "x" }, { revision: 2, draft: "x" }, null, new Error("none")]) {
       setThere(there);
       await saver.look();
     }
-    expect(takenUp).toEqual([]);
+    expect(loaded).toEqual([]);
     expect(saver.revision).toBe(3);
   });
 
   test("what it has saved does not replace what is not saved here yet", async () => {
-    const { saver, setThere, takenUp, answer } = opened();
+    const { saver, setThere, loaded, answer } = opened();
     saver.want("mine");
     setThere({ revision: 2, draft: "theirs" });
     await saver.look();
-    expect(takenUp).toEqual([]);
+    expect(loaded).toEqual([]);
     await answer(elsewhere(2, "theirs"));
     expect(saver.isUnsaved).toBe(true);
   });

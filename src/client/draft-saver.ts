@@ -3,7 +3,7 @@ import type { SaveOutcome } from "@/lib/save-outcome";
 /** How long a failed save waits before it is tried again. Milliseconds. */
 const RETRY_MS = 2000;
 
-/** How it stands with what has been changed. */
+/** State of a save: stored, on its way, tried again, refused, or in conflict with a change made elsewhere. */
 export type SaveState<T> =
   | Exclude<SaveOutcome<T>, { kind: "saved" }>
   | { kind: "saved" }
@@ -24,13 +24,12 @@ export interface DraftStore<T> {
   load: () => Promise<Stored<T> | null>;
 }
 
-/** What a saver tells. */
+/** What happens to a draft besides the state of its save, see `DraftSaver.subscribe`. */
 export interface SaverListener<T> {
-  onState: (state: SaveState<T>) => void;
   /** This window has saved. */
   onSaved: (revision: number) => void;
-  /** What another window has saved has been taken up. */
-  onTakenUp: (draft: T) => void;
+  /** What was saved elsewhere is the draft now. */
+  onLoaded: (draft: T) => void;
 }
 
 /**
@@ -43,6 +42,8 @@ export class DraftSaver<T> {
   /** What is stored as far as is known here, and what should be. */
   private stored: T;
   private wanted: T;
+  private stateNow: SaveState<T> = { kind: "saved" };
+  private readonly listeners = new Set<() => void>();
   private isRunning = false;
   private isLooking = false;
   /** Another window's change that waits for the coach's word; nothing is saved until then. */
@@ -62,6 +63,21 @@ export class DraftSaver<T> {
     return this.revisionNow;
   }
 
+  get state(): SaveState<T> {
+    return this.stateNow;
+  }
+
+  /** Calls back on every change of `state`. The function given back ends it. */
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  private become(state: SaveState<T>): void {
+    this.stateNow = state;
+    for (const listener of this.listeners) listener();
+  }
+
   /** Whether something has been changed that is not stored yet. */
   get isUnsaved(): boolean {
     return this.isRunning || this.wanted !== this.stored;
@@ -73,7 +89,7 @@ export class DraftSaver<T> {
     if (!this.conflict) void this.flush();
   }
 
-  /** Takes up what another window has saved since, unless something here is not saved yet. */
+  /** Loads what has been saved elsewhere since, unless something here is not saved yet. */
   async look(): Promise<void> {
     if (this.isLooking) return;
     this.isLooking = true;
@@ -83,13 +99,13 @@ export class DraftSaver<T> {
     this.revisionNow = now.revision;
     this.stored = now.draft;
     this.wanted = now.draft;
-    this.listener.onTakenUp(now.draft);
+    this.listener.onLoaded(now.draft);
   }
 
   /**
-   * After a change in another window: goes on from that version, or stores one's own over it.
+   * After a change made elsewhere: goes on from that version, or stores one's own over it.
    *
-   * @returns the other window's draft where it is to be shown; null otherwise.
+   * @returns the other draft where it is to be shown; null otherwise.
    */
   settle(choice: "theirs" | "mine"): T | null {
     if (!this.conflict) return null;
@@ -102,7 +118,7 @@ export class DraftSaver<T> {
       return null;
     }
     this.wanted = draft;
-    this.listener.onState({ kind: "saved" });
+    this.become({ kind: "saved" });
     return draft;
   }
 
@@ -112,20 +128,20 @@ export class DraftSaver<T> {
     try {
       while (this.wanted !== this.stored) {
         const draft = this.wanted;
-        this.listener.onState({ kind: "saving" });
+        this.become({ kind: "saving" });
         const outcome = await this.ways.store(this.revisionNow, draft);
         if (outcome.kind !== "saved") {
           if (outcome.kind === "changed-elsewhere") this.conflict = outcome;
-          this.listener.onState(outcome);
+          this.become(outcome);
           return;
         }
         this.revisionNow = outcome.revision;
         this.stored = draft;
-        this.listener.onState({ kind: "saved" });
+        this.become({ kind: "saved" });
         this.listener.onSaved(outcome.revision);
       }
     } catch {
-      this.listener.onState({ kind: "retrying" });
+      this.become({ kind: "retrying" });
       setTimeout(() => void this.flush(), RETRY_MS);
     } finally {
       this.isRunning = false;

@@ -1,29 +1,48 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { changed, type History, historyText, keptHistory, redone, startHistory, undone } from "@/lib/history";
+import { STAMPS } from "./data";
 import { DraftSaver, type DraftStore, type SaveState, type Stored } from "./draft-saver";
 
-/** How often a window that is looked at asks what others have saved. Milliseconds. */
-const LOOK_EVERY_MS = 4000;
+/** What of a saver a page has to do with. */
+export type Saver = Pick<DraftSaver<unknown>, "subscribe" | "state" | "revision">;
+
+/** The state of a saver, for whoever shows it. */
+export function useSaveState(saver: Saver): SaveState<unknown> {
+  const state = () => saver.state;
+  return useSyncExternalStore(saver.subscribe, state, state);
+}
+
+/** Calls back whenever everything that was changed has been stored. */
+export function useOnSaved(saver: Saver, onSaved: () => void): void {
+  const latest = useRef(onSaved);
+  latest.current = onSaved;
+  useEffect(() => saver.subscribe(() => saver.state.kind === "saved" && latest.current()), [saver]);
+}
 
 /**
- * A draft of anything with undo and redo, saved after every change as `DraftSaver` does. What another window has saved
- * is taken up at once in the same browser and within seconds in another, unless something here is not saved yet.
+ * A draft of anything with undo and redo, saved after every change as `DraftSaver` does. What has been saved elsewhere is
+ * loaded at once in the same browser and within seconds from another, unless something here is not saved yet.
  * Undo outlives the page: its history is kept in the window for as long as nobody else has saved since.
+ *
+ * The page that holds the draft is drawn again when the draft changes, not while it is saved: see `useSaveState`.
  *
  * @param store see `DraftStore`, as for `load`. Both stay the same function from call to call.
  * @param name what the draft is, the same in every window.
+ * @param revision that is stored now as far as its stamp tells; undefined: not known yet.
  */
 export function useSavedDraft<T>(
   opened: Stored<T>,
   store: DraftStore<T>["store"],
   load: DraftStore<T>["load"],
   name: string,
+  revision: number | undefined,
 ) {
   const [history, setHistory] = useState<History<T>>(() => startHistory(opened.draft));
   const [preview, setPreview] = useState<{ draft: T } | null>(null);
-  const [save, setSave] = useState<SaveState<T>>({ kind: "saved" });
+  const queries = useQueryClient();
   const others = useRef<BroadcastChannel | null>(null);
   const [saver] = useState(
     () =>
@@ -31,9 +50,8 @@ export function useSavedDraft<T>(
         opened,
         { store, load },
         {
-          onState: setSave,
-          onSaved: (revision) => others.current?.postMessage(revision),
-          onTakenUp: (draft) => setHistory(startHistory(draft)),
+          onSaved: (saved) => others.current?.postMessage(saved),
+          onLoaded: (draft) => setHistory(startHistory(draft)),
         },
       ),
   );
@@ -41,49 +59,46 @@ export function useSavedDraft<T>(
   useEffect(() => saver.want(history.present), [saver, history.present]);
 
   useEffect(() => {
-    // Read at once: the effect below writes over it.
+    if (revision !== undefined && revision > saver.revision) void saver.look();
+  }, [saver, revision]);
+
+  const historyNow = useRef(history);
+  historyNow.current = history;
+  useEffect(() => {
+    // Read at once: what is kept from now on is written over it.
     const text = sessionStorage.getItem(name);
     setHistory((h) => keptHistory(text, saver.revision, h.present) ?? h);
+    const keep = () => {
+      if (saver.state.kind !== "saved") return;
+      try {
+        sessionStorage.setItem(name, historyText(historyNow.current, saver.revision));
+      } catch {
+        // No room, or none allowed: undo then ends with the page.
+        sessionStorage.removeItem(name);
+      }
+    };
+    const warn = (event: BeforeUnloadEvent) => {
+      if (saver.state.kind !== "saved") event.preventDefault();
+    };
+    const unsubscribe = saver.subscribe(keep);
+    window.addEventListener("beforeunload", warn);
+    return () => {
+      unsubscribe();
+      window.removeEventListener("beforeunload", warn);
+    };
   }, [name, saver]);
 
   useEffect(() => {
-    if (save.kind !== "saved") return;
-    try {
-      sessionStorage.setItem(name, historyText(history, saver.revision));
-    } catch {
-      // No room, or none allowed: undo then ends with the page.
-      sessionStorage.removeItem(name);
-    }
-  }, [name, saver, history, save]);
-
-  useEffect(() => {
-    const look = () => {
-      if (document.visibilityState === "visible") void saver.look();
-    };
-    // Going back shows a page as it was left, so it looks once when it opens too.
-    look();
     const channel = new BroadcastChannel(`iron-step ${name}`);
-    channel.onmessage = look;
+    channel.onmessage = () => {
+      if (document.visibilityState === "visible") void queries.invalidateQueries({ queryKey: STAMPS });
+    };
     others.current = channel;
-    const timer = setInterval(look, LOOK_EVERY_MS);
-    window.addEventListener("focus", look);
-    document.addEventListener("visibilitychange", look);
     return () => {
       channel.close();
       others.current = null;
-      clearInterval(timer);
-      window.removeEventListener("focus", look);
-      document.removeEventListener("visibilitychange", look);
     };
-  }, [saver, name]);
-
-  const unsaved = save.kind !== "saved";
-  useEffect(() => {
-    if (!unsaved) return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener("beforeunload", warn);
-    return () => window.removeEventListener("beforeunload", warn);
-  }, [unsaved]);
+  }, [name, queries]);
 
   const change = useCallback((to: (draft: T) => T) => {
     setPreview(null);
@@ -94,11 +109,11 @@ export function useSavedDraft<T>(
 
   /** Shows what a change would give without making it, for dragging; null ends it. */
   const tryOut = useCallback(
-    (to: ((draft: T) => T) | null) => setPreview(to && { draft: to(history.present) }),
-    [history.present],
+    (to: ((draft: T) => T) | null) => setPreview(to && { draft: to(historyNow.current.present) }),
+    [],
   );
 
-  /** After a change in another window: take that version (undo brings one's own back) or keep one's own. */
+  /** After a change made elsewhere: use that version (undo brings one's own back) or keep one's own. */
   const settle = useCallback(
     (choice: "theirs" | "mine") => {
       const theirs = saver.settle(choice);
@@ -107,20 +122,15 @@ export function useSavedDraft<T>(
     [saver, change],
   );
 
-  return useMemo(
-    () => ({
-      draft: preview?.draft ?? history.present,
-      canUndo: history.past.length > 0,
-      canRedo: history.future.length > 0,
-      save,
-      change,
-      undo,
-      redo,
-      tryOut,
-      settle,
-    }),
-    [preview, history, save, change, undo, redo, tryOut, settle],
+  const canUndo = history.past.length > 0;
+  const canRedo = history.future.length > 0;
+  /** What the head of a page needs; it does not change with the draft. */
+  const controls = useMemo(
+    () => ({ saver: saver as Saver, canUndo, canRedo, undo, redo, settle }),
+    [saver, canUndo, canRedo, undo, redo, settle],
   );
+  return { draft: preview?.draft ?? history.present, change, tryOut, controls };
 }
 
 export type SavedDraft<T> = ReturnType<typeof useSavedDraft<T>>;
+export type DraftControls = SavedDraft<unknown>["controls"];

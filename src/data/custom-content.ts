@@ -9,6 +9,16 @@ export async function listCustomContent(): Promise<CustomRow[]> {
   return db.select().from(customContent).orderBy(asc(customContent.id));
 }
 
+/** Which items there are at which revision, as one text: as long as it stays the same, so does everything in them. */
+export async function customContentStamp(): Promise<string> {
+  const db = await database();
+  const rows = await db
+    .select({ id: customContent.id, revision: customContent.revision })
+    .from(customContent)
+    .orderBy(asc(customContent.id));
+  return rows.map((r) => `${r.id} ${r.revision}`).join("\n");
+}
+
 export async function readCustomContent(id: string): Promise<CustomRow | null> {
   const db = await database();
   const [row] = await db.select().from(customContent).where(eq(customContent.id, id));

@@ -1,4 +1,5 @@
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { EXPERIENCES } from "@/core/ramp";
 
 /** Weights are integers of the fine unit of the system named beside them: grams or thousandths of a pound. */
 
@@ -69,7 +70,7 @@ export const athlete = sqliteTable("athlete", {
   unit: text("unit", { enum: ["kg", "lb"] }).notNull(),
   bodyWeight: integer("body_weight"),
   birthYear: integer("birth_year"),
-  experience: text("experience", { enum: ["beginner", "intermediate", "advanced"] }).notNull(),
+  experience: text("experience", { enum: EXPERIENCES }).notNull(),
   note: text("note").notNull().default(""),
   /** A bar that the athlete brings along: name and weight; null: the gym's. */
   ownBar: text("own_bar", { mode: "json" }),
@@ -237,3 +238,15 @@ export const undoable = sqliteTable("undoable", {
   content: text("content").notNull(),
   at: integer("at").notNull(),
 });
+
+/** Plans worked out, by a hash of all that they depend on. They can be made anew at any time. */
+export const plan = sqliteTable(
+  "plan",
+  {
+    key: text("key").primaryKey(),
+    /** JSON, drills of the catalog by their ids. */
+    content: text("content").notNull(),
+    madeAt: integer("made_at").notNull(),
+  },
+  (t) => [index("plan_made_at").on(t.madeAt)],
+);

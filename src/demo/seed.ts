@@ -1,6 +1,6 @@
 import { addDays, format, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
 import type { EquipmentId } from "@/core/catalog";
 import { startDraft, startLift, type WarmUpDraft } from "@/core/draft";

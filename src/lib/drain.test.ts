@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 
 test("runs to the end and gives what is returned, not what is told on the way", () => {
   let told = 0;
@@ -6,7 +6,7 @@ test("runs to the end and gives what is returned, not what is told on the way", 
     for (; told < 3; told++) yield told;
     return "done";
   }
-  expect(finish(work())).toBe("done");
+  expect(drain(work())).toBe("done");
   expect(told).toBe(3);
 });
 
@@ -15,5 +15,5 @@ test("what goes wrong on the way is not swallowed", () => {
   function* work() {
     throw new Error("broken");
   }
-  expect(() => finish(work())).toThrow("broken");
+  expect(() => drain(work())).toThrow("broken");
 });

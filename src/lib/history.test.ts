@@ -51,6 +51,15 @@ describe("kept while the page is away", () => {
     expect(keptHistory(historyText(history, 7), 7, "b")).toEqual(history);
   });
 
+  test("whatever the order of the fields in what is stored", () => {
+    const history = changed(startHistory<object>({ a: 1 }), { a: 1, b: { c: 2, d: 3 } });
+    for (const stored of [
+      { a: 1, b: { c: 2, d: 3 } },
+      { b: { d: 3, c: 2 }, a: 1 },
+    ])
+      expect(keptHistory<object>(historyText(history, 7), 7, stored)?.past).toEqual([{ a: 1 }]);
+  });
+
   test("not where somebody has saved since, or something else is stored", () => {
     const text = historyText(three, 7);
     expect(keptHistory(text, 8, "c")).toBeNull();

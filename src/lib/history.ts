@@ -1,3 +1,5 @@
+import { isEqual } from "./equality";
+
 /** A value with what it was before and, after undoing, what it was later. */
 export interface History<T> {
   past: readonly T[];
@@ -55,6 +57,6 @@ export function keptHistory<T>(text: string | null, revision: number, stored: T)
   }
   if (!Array.isArray(kept?.past) || !Array.isArray(kept.future)) return null;
   if (kept.past.length + kept.future.length === 0) return null;
-  const isSame = kept.revision === revision && JSON.stringify(kept.present) === JSON.stringify(stored);
+  const isSame = kept.revision === revision && isEqual(kept.present, stored);
   return isSame ? { past: kept.past, present: stored, future: kept.future } : null;
 }

@@ -11,11 +11,10 @@ type Shared = Pick<
 
 /** A whole number within bounds, in steps of one or of `step`. */
 export function WholeStepper({
-  least,
-  most,
+  range: [least, most],
   step = 1,
   ...shared
-}: Shared & { least: number; most: number; step?: number }) {
+}: Shared & { range: readonly [least: number, most: number]; step?: number }) {
   return (
     <Stepper
       {...shared}

@@ -1,10 +1,9 @@
-import { catalog, takeCustomContent } from "@/catalog";
-import type { Asked } from "@/client/ask-worker";
 import type { PlannedAthlete } from "@/core/athlete";
 import { planRequestFor, type WarmUpDraft } from "@/core/draft";
 import type { TakenDrill } from "@/core/drills";
 import type { GymKit } from "@/core/gym";
 import { drillsTaken, planExactly } from "@/core/plan";
+import { answer } from "./answer";
 
 /** What the worker is asked: the best plan for a draft. */
 export interface ExactPlanQuestion {
@@ -18,10 +17,8 @@ export type ExactPlanAnswer =
   | { kind: "progress"; objective: number; bound: number }
   | { kind: "done"; objective: number; drills: readonly TakenDrill[] };
 
-self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<ExactPlanQuestion>>) => {
-  takeCustomContent(own);
-  const tell = (answer: ExactPlanAnswer) => self.postMessage(answer);
-  const planning = planExactly(planRequestFor(data.draft, data.athlete, data.gym, catalog));
+answer<ExactPlanQuestion, ExactPlanAnswer>(({ draft, athlete, gym }, catalog, tell) => {
+  const planning = planExactly(planRequestFor(draft, athlete, gym, catalog));
   for (;;) {
     const { value, done } = planning.next();
     if (done) {
@@ -31,4 +28,4 @@ self.onmessage = ({ data: { own, question: data } }: MessageEvent<Asked<ExactPla
     }
     tell({ kind: "progress", objective: value.objective, bound: value.bound });
   }
-};
+});

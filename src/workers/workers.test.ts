@@ -1,6 +1,6 @@
 import { athleteWith, gymWith, rampRequest } from "@/__tests__/fixtures";
-import { type CustomContent, catalog, NO_CUSTOM_CONTENT, takeCustomContent } from "@/catalog";
-import type { Drill } from "@/core/catalog";
+import { shippedCatalog as catalog, catalogWith } from "@/catalog";
+import { type CustomContent, type Drill, NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { applyEdit, planRequestFor, startDraft, type WarmUpDraft } from "@/core/draft";
 import { planExactly } from "@/core/plan";
 import { lifterOf } from "@/core/rack";
@@ -8,18 +8,19 @@ import { planRamp } from "@/core/ramp";
 import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
 import { weight } from "@/core/units";
 import { planQuestion } from "@/features/session-editor/plan-question";
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import type { ExactPlanAnswer, ExactPlanQuestion } from "./exact-plan";
 import type { GroupPlanAnswer, GroupPlanQuestion } from "./group-plan";
 import type { RackAnswer, RackQuestion } from "./rack-orders";
 import type { RemediesAnswer, RemediesQuestion } from "./remedies";
 
 /** Loads a worker as a thread would and asks it; every answer it gives. */
-function ask<Q, A>(name: string, question: Q, own: CustomContent = NO_CUSTOM_CONTENT): A[] {
+function ask<Q, A>(name: string, question: Q, custom: CustomContent = NO_CUSTOM_CONTENT): A[] {
   const answers: A[] = [];
   const thread = {
     onmessage: null as ((event: { data: unknown }) => void) | null,
     postMessage: (answer: A) => answers.push(answer),
+    close: () => {},
   };
   const globals = globalThis as unknown as { self: unknown };
   const before = globals.self;
@@ -27,7 +28,7 @@ function ask<Q, A>(name: string, question: Q, own: CustomContent = NO_CUSTOM_CON
   try {
     jest.isolateModules(() => require(`./${name}`));
     // What a browser hands over is a copy.
-    thread.onmessage!({ data: structuredClone({ own, question }) });
+    thread.onmessage!({ data: structuredClone({ custom, question }) });
   } finally {
     globals.self = before;
   }
@@ -45,8 +46,6 @@ const own: Drill = { ...bridge, id: "own-bridge", name: "Bridge off the bench" }
 const hall: CustomContent = { ...NO_CUSTOM_CONTENT, drills: [own] };
 const wanted = applyEdit(draft, { kind: "pin", drill: own.id, block: 0 });
 
-afterEach(() => takeCustomContent(NO_CUSTOM_CONTENT));
-
 describe("the exact plan", () => {
   const asked = (of: WarmUpDraft, with_?: CustomContent) =>
     ask<ExactPlanQuestion, ExactPlanAnswer>("exact-plan", { draft: of, athlete, gym }, with_);
@@ -55,7 +54,7 @@ describe("the exact plan", () => {
     const answers = asked(draft);
     const last = answers.at(-1)!;
     if (last.kind !== "done") throw new Error("not done");
-    const { blocks } = finish(planExactly(planRequestFor(draft, athlete, gym, catalog)));
+    const { blocks } = drain(planExactly(planRequestFor(draft, athlete, gym, catalog)));
     expect(last.objective).toBeCloseTo(blocks[0]!.choice.objective, 6);
     expect(last.drills.length).toBeGreaterThan(3);
     for (const answer of answers.slice(0, -1))
@@ -65,7 +64,6 @@ describe("the exact plan", () => {
   test("knows what is the hall's own", () => {
     const last = asked(wanted, hall).at(-1)!;
     expect(last.kind === "done" && last.drills.map((d) => d.drill)).toContain("own-bridge");
-    takeCustomContent(NO_CUSTOM_CONTENT);
     const without = asked(wanted).at(-1)!;
     expect(without.kind === "done" && without.drills.map((d) => d.drill)).not.toContain("own-bridge");
   });
@@ -83,8 +81,7 @@ describe("the plan of a group", () => {
     return { athlete: who, draft: draftInSession(session, who, gym, catalog) };
   });
   const asked = (of: Session, here = members) => {
-    takeCustomContent(hall);
-    const question = planQuestion(of, here, gym);
+    const question = planQuestion(of, here, gym, catalogWith(hall));
     const answers = question && ask<GroupPlanQuestion, GroupPlanAnswer>("group-plan", question, hall);
     return answers?.at(-1);
   };

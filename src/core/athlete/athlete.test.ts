@@ -1,5 +1,5 @@
 import { catalogLift } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type AreaId, type AreaLevel, drillById } from "../catalog";
 import { type AthleteProfile, ageOn, isStiff, rulesOut, slowToWarmFor } from ".";
 

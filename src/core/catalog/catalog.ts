@@ -1,28 +1,73 @@
 import type { Approach } from "./approach";
 import type { Drill, DrillId } from "./drill";
-import type { Lift } from "./lift";
+import type { Lift, LiftId } from "./lift";
 
-/** All the content that a plan is made from. */
+/** Drills, lifts and approaches that a gym has added to those that ship. */
+export interface CustomContent {
+  drills: readonly Drill[];
+  lifts: readonly Lift[];
+  approaches: readonly Approach[];
+}
+
+export const NO_CUSTOM_CONTENT: CustomContent = { drills: [], lifts: [], approaches: [] };
+
+/** All the content that a plan is made from: an immutable value that is passed to whatever needs it. */
 export interface Catalog {
   lifts: readonly Lift[];
   drills: readonly Drill[];
   approaches: readonly Approach[];
   /** Approaches for drills without lifting: they come with what they are for. */
   drillsAlone: readonly Approach[];
+  /** What of the above is the gym's own, for whoever has the rest already. */
+  custom: CustomContent;
 }
 
-/** The approach of a session: drills alone bring their own with them; otherwise the one of this id, or the first. */
+/** A catalog with a gym's custom content after what ships. */
+export function withCustomContent(shipped: Catalog, custom: CustomContent): Catalog {
+  return {
+    lifts: [...shipped.lifts, ...custom.lifts],
+    drills: [...shipped.drills, ...custom.drills],
+    approaches: [...shipped.approaches, ...custom.approaches],
+    drillsAlone: shipped.drillsAlone,
+    custom,
+  };
+}
+
+/**
+ * The approach of a session: drills alone bring their own with them, otherwise it is the one with this id.
+ *
+ * @throws where the catalog has none with this id: a border has let through what it should not.
+ */
 export function approachFor(catalog: Catalog, firstLift: Lift | undefined, id: string): Approach {
-  const { approaches, drillsAlone } = catalog;
-  return (
-    drillsAlone.find((a) => a.id === firstLift?.approach) ??
-    [...approaches, ...drillsAlone].find((a) => a.id === id) ??
-    approaches[0]!
+  const { drillsAlone } = catalog;
+  return drillsAlone.find((a) => a.id === firstLift?.approach) ?? knownApproach(catalog, id);
+}
+
+export function drillById(catalog: Pick<Catalog, "drills">, id: DrillId): Drill | undefined {
+  return catalog.drills.find((d) => d.id === id);
+}
+
+export function liftById(catalog: Pick<Catalog, "lifts">, id: LiftId): Lift | undefined {
+  return catalog.lifts.find((l) => l.id === id);
+}
+
+/** The lift with this id. @throws where there is none: ids are checked at every border. */
+export function knownLift(catalog: Pick<Catalog, "lifts">, id: LiftId): Lift {
+  return known(liftById(catalog, id), "lift", id);
+}
+
+/** The approach with this id, those of drills alone included. @throws where there is none, as for `knownLift`. */
+export function knownApproach({ approaches, drillsAlone }: Catalog, id: string): Approach {
+  return known(
+    [...approaches, ...drillsAlone].find((a) => a.id === id),
+    "approach",
+    id,
   );
 }
 
-export function drillById(catalog: Catalog, id: DrillId): Drill | undefined {
-  return catalog.drills.find((d) => d.id === id);
+function known<T>(found: T | undefined, what: string, id: string): T {
+  if (found === undefined) throw new Error(`There is no ${what} "${id}" in the catalog.`);
+  return found;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, isMeant } from ".";
 
 const is = (id: string, filter: Parameters<typeof isMeant>[1]) => isMeant(drillById(catalog, id)!, filter);

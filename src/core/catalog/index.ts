@@ -1,6 +1,17 @@
 export type { Approach, PhaseRule, Slot } from "./approach";
 export { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel, type AthleteArea } from "./areas";
-export { approachFor, type Catalog, drillById, families } from "./catalog";
+export {
+  approachFor,
+  type Catalog,
+  type CustomContent,
+  drillById,
+  families,
+  knownApproach,
+  knownLift,
+  liftById,
+  NO_CUSTOM_CONTENT,
+  withCustomContent,
+} from "./catalog";
 export {
   type Drill,
   type DrillContent,
@@ -27,6 +38,6 @@ export {
 export { type DrillSearch, findDrills } from "./find-drills";
 export { findLifts, type LiftSearch } from "./find-lifts";
 export type { GymSet, GymSetLoads } from "./gym-set";
-export { IMPLEMENTS, type Implement, type Lift } from "./lift";
+export { IMPLEMENTS, type Implement, type Lift, type LiftId } from "./lift";
 export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

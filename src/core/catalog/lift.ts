@@ -5,9 +5,11 @@ import type { AreaId } from "./areas";
 export const IMPLEMENTS = ["barbell", "dumbbells", "machine", "stack", "bodyweight", "none"] as const;
 export type Implement = (typeof IMPLEMENTS)[number];
 
+export type LiftId = string;
+
 /** A main lift: what it asks for and what its ramp has to know. */
 export interface Lift {
-  id: string;
+  id: LiftId;
   name: string;
   /** What it asks of the body, 1 to 3. */
   asks: DemandWeights;

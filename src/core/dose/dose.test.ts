@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type DoseRange, doseForSeconds, doseLevels, doseOf, doseSeconds, formatDose, stepDose } from ".";
 
 const range = (change: Partial<DoseRange>): DoseRange => ({

@@ -1,5 +1,5 @@
 import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "../athlete";
 import { type GymKit, liftKit } from "../gym";
 import { planWarmUp } from "../plan";
@@ -205,15 +205,19 @@ test("a plan is worked out from draft, athlete and gym", () => {
   }
 });
 
-test("a lift or approach that the catalog no longer has falls back instead of failing", () => {
-  const request = planRequestFor(
-    { ...draft, lifts: [{ ...draft.lifts[0]!, lift: "gone" }], approach: "gone" },
-    athlete,
-    gym,
-    catalog,
-  );
-  expect(request.lifts[0]!.lift).toBe(catalog.lifts[0]);
-  expect(request.approach).toBe(catalog.approaches[0]);
+test("a lift or approach that the catalog does not have is a fault that names it", () => {
+  const without = (change: Partial<WarmUpDraft>) => () =>
+    planRequestFor({ ...draft, ...change }, athlete, gym, catalog);
+  expect(without({ lifts: [{ ...draft.lifts[0]!, lift: "gone" }] })).toThrow(/no lift "gone"/);
+  expect(without({ approach: "gone" })).toThrow(/no approach "gone"/);
+});
+
+test("a draft starts from what the catalog still has of an athlete's record", () => {
+  const gone = { lift: "gone", weight: weight(50), reps: 5, sets: 3, rir: 2, day: "2026-02-01" };
+  const known = { ...gone, lift: "deadlift", day: "2026-01-01" };
+  const started = startDraft({ ...athlete, approach: "gone", workingWeights: [gone, known] }, gym, catalog);
+  expect(started.lifts.map((l) => l.lift)).toEqual(["deadlift"]);
+  expect(started.approach).toBe("temperature-first");
 });
 
 test("drills alone bring their own approach with them, and no ramp", () => {

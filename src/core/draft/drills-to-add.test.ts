@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type AthleteArea, EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "../catalog";
 import { drillsToAdd } from ".";
 

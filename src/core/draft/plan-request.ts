@@ -1,5 +1,5 @@
 import type { PlannedAthlete } from "../athlete";
-import { approachFor, type Catalog, kitWithout } from "../catalog";
+import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
 import type { PlannedLift, PlanRequest } from "../plan";
@@ -16,8 +16,9 @@ function doneWith(kit: LoadKit, done: DoneSet): DoneSet | null {
 }
 
 /**
- * The plan request for a draft, an athlete and a gym. Lifts and approaches that the catalog no longer has are
- * replaced by its first ones. Drills without lifting have an approach of their own.
+ * The plan request for a draft, an athlete and a gym. Drills without lifting have an approach of their own.
+ *
+ * @throws where the draft names a lift or an approach that the catalog does not have.
  */
 export function planRequestFor(
   draft: WarmUpDraft,
@@ -27,7 +28,7 @@ export function planRequestFor(
 ): PlanRequest {
   const lifts = draft.lifts.map((d): PlannedLift => {
     const { reps, sets, rir } = d;
-    const lift = catalog.lifts.find((l) => l.id === d.lift) ?? catalog.lifts[0]!;
+    const lift = knownLift(catalog, d.lift);
     const kit = liftKit(gym, lift, athlete, d.bar);
     // A gym may have lost plates since: the nearest lighter weight stands in, and it is said.
     const weight = kit && d.weight !== null ? nearestLoadable(kit, d.weight, false).lower : d.weight;

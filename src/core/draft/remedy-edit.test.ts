@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import type { Change, WrittenStep, WrittenWarmUp } from "../review";
 import { weight } from "../units";

@@ -1,5 +1,5 @@
 import type { AthleteRecord } from "../athlete";
-import type { Catalog, Lift } from "../catalog";
+import { type Catalog, knownLift, type Lift, liftById } from "../catalog";
 import { type GymKit, liftKit } from "../gym";
 import { nearestLoadable } from "../plates";
 import { estimateOneRepMax, weightForReps } from "../strength";
@@ -72,6 +72,14 @@ export function startLift(
   };
 }
 
+/** The approach that an athlete always has; null: none, or one that the catalog no longer has. */
+export function usualApproach(
+  { approach }: Pick<AthleteRecord, "approach">,
+  catalog: Catalog,
+): string | null {
+  return catalog.approaches.some((a) => a.id === approach) ? approach : null;
+}
+
 /**
  * A first draft for an athlete: the last working weights of the lifts with their sets and reps, the rest from a
  * warm-up to be like, or the usual.
@@ -82,13 +90,13 @@ export function startDraft(
   catalog: Catalog,
   like: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room"> & { lifts: readonly string[] }> = {},
 ): WarmUpDraft {
-  const lifts = like.lifts ?? [athlete.workingWeights[0]?.lift ?? "back-squat"];
+  // A lift on record may be one that the gym had once and deleted since.
+  const last = athlete.workingWeights.find((w) => liftById(catalog, w.lift));
+  const lifts = like.lifts ?? [last?.lift ?? "back-squat"];
   return {
-    lifts: lifts.map((id) =>
-      startLift(athlete, gym, catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!),
-    ),
+    lifts: lifts.map((id) => startLift(athlete, gym, knownLift(catalog, id))),
     minutes: like.minutes ?? USUAL.minutes,
-    approach: athlete.approach ?? like.approach ?? USUAL.approach,
+    approach: usualApproach(athlete, catalog) ?? like.approach ?? USUAL.approach,
     room: like.room ?? USUAL.room,
     own: [],
     dropped: [],

@@ -1,5 +1,5 @@
 import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillsTaken, planWarmUp } from "../plan";
 import { doneSets } from "../ramp";
 import { type Weight, weight, weightValue } from "../units";

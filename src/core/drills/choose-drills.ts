@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import type { DrillId } from "../catalog";
 import { EPSILON, isAllowed, objectiveOf, type Progress, Prover, search } from "../optimizer";
 import type { Candidate } from "./candidate";
@@ -52,7 +52,7 @@ export function quickly(): Chooser {
     *choose(prover, start, beat) {
       const isShort = prover.problem.limits[TIME_LIMIT]!.most < SHORT_UNDER;
       left ??= isShort ? QUICK_WORK.short : QUICK_WORK.usual;
-      const found = finish(prover.prove(start, beat, left * WORK_SHARE));
+      const found = drain(prover.prove(start, beat, left * WORK_SHARE));
       left = Math.max(0, left - found.work);
       return found;
     },

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type Drill, drillById } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
 import { type Candidate, orderCost, orderDrills, timetable } from ".";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { approach, planRequest } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, PHASES } from "../catalog";
 import { objectiveOf, Selection, worthOf } from "../optimizer";
 import { planWarmUp } from "../plan";

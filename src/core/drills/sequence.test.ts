@@ -1,5 +1,5 @@
 import { approach, catalogLift, nameOnFailure, planRequest, somePlanRequests } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { families, isMeant } from "../catalog";
 import type { DemandId } from "../demands";
 import { objectiveOf, prove } from "../optimizer";

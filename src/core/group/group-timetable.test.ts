@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, type EquipmentId } from "../catalog";
 import type { Candidate } from "../drills";
 import { groupTimetable, type Task } from "./group-timetable";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { approach, catalogLift, kgGym } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { rulesOut } from "../athlete";
 import { AREA_IDS, AREA_LEVELS, drillById, type EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { approach, catalogLift, kgGym, planRequest } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { planWarmUp } from "../plan";
 import { weight } from "../units";

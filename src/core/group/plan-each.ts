@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { type PlanRequest, planWarmUp } from "../plan";
 import type { GroupPlan, GroupProgress, MemberPlan, MemberStep } from "./types";
 
@@ -11,7 +11,7 @@ export interface EachRequest {
 
 /** Plans each member's warm-up alone, in the shape of a group's plan that shares nothing. */
 export function planEach(members: readonly EachRequest[]): GroupPlan {
-  return finish(planEachSteps(members));
+  return drain(planEachSteps(members));
 }
 
 /** As `planEach`; yields how far it is. */

@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { doseOf } from "../dose";
 import { type Candidate, orderDrills } from "../drills";
 import { EPSILON, fill, objectiveOf, Prover, searchSteps } from "../optimizer";
@@ -24,7 +24,7 @@ const MOST_TIGHTENINGS = 20;
  * there are too few are used in turns, and never by more than there are.
  */
 export function planGroup(request: GroupRequest): GroupPlan {
-  return finish(planGroupSteps(request));
+  return drain(planGroupSteps(request));
 }
 
 /** As `planGroup`; yields how far it is. Who stops asking has cancelled it. */
@@ -61,7 +61,7 @@ function* startsOf(model: GroupModel, seconds: number): Generator<Start> {
   const prover = new Prover(problem);
   for (const reserve of RESERVES) {
     prover.setScarce(Math.max(0, seconds - reserve));
-    const found = finish(prover.prove([], Number.NEGATIVE_INFINITY, START_WORK));
+    const found = drain(prover.prove([], Number.NEGATIVE_INFINITY, START_WORK));
     const shared = found.chosen.map((o) => optionOf[o]!);
     const chosen = fill(model.problem, shared);
     yield { model, chosen, objective: objectiveOf(model.problem, chosen) };

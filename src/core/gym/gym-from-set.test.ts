@@ -1,5 +1,5 @@
 import { athleteWith, catalogLift } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { gymSets } from "@/catalog/gym-sets";
 import { applyEdit, planRequestFor, startDraft } from "../draft";
 import { planWarmUp } from "../plan";

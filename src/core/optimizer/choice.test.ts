@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { anyProblem } from "@/__tests__/problems";
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { isAllowed, objectiveOf, type Problem, type Progress, Prover, prove, search } from ".";
 
 /** The best objective by trying every choice. */
@@ -42,7 +42,7 @@ test("a quick choice is allowed, and no choice goes over its bound", () => {
       for (const chosen of [search(problem), search(problem, [], undefined, "full")]) {
         expect(isAllowed(problem, chosen)).toBe(true);
       }
-      const { chosen, bound } = finish(new Prover(problem).prove([], Number.NEGATIVE_INFINITY, 1e5));
+      const { chosen, bound } = drain(new Prover(problem).prove([], Number.NEGATIVE_INFINITY, 1e5));
       expect(isAllowed(problem, chosen)).toBe(true);
       expect(bound).toBeGreaterThanOrEqual(bestOfAll(problem) - 1e-6);
     }),
@@ -87,8 +87,8 @@ test("asked again with another scarce limit it proves what it proves anew", () =
         for (const most of times) {
           prover.setScarce(most);
           const limits = problem.limits.with(problem.scarce, { most });
-          const anew = finish(prove({ ...problem, limits }));
-          const again = finish(prover.prove(start));
+          const anew = drain(prove({ ...problem, limits }));
+          const again = drain(prover.prove(start));
           expect(isAllowed({ ...problem, limits }, again.chosen)).toBe(true);
           expect(again.objective).toBeCloseTo(anew.objective, 5);
           expect(prover.bound()).toBeGreaterThanOrEqual(again.objective - 1e-6);
@@ -103,8 +103,8 @@ test("asked again with another scarce limit it proves what it proves anew", () =
 test("nothing is looked for where the bound cannot beat what is known", () => {
   fc.assert(
     fc.property(anyProblem, (problem) => {
-      const { objective } = finish(prove(problem));
-      const { bound, objective: found } = finish(new Prover(problem).prove([], objective + 1));
+      const { objective } = drain(prove(problem));
+      const { bound, objective: found } = drain(new Prover(problem).prove([], objective + 1));
       // Either it saw at once that there is none, or it went on and found the best there is.
       expect(bound <= objective + 1 + 1e-6 || Math.abs(found - objective) < 1e-5).toBe(true);
     }),

@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import type { Problem } from "./problem";
 import { EPSILON, Selection } from "./selection";
 
@@ -24,7 +24,7 @@ export function search(
   among: readonly number[] = problem.options.map((_, i) => i),
   depth: "brief" | "full" = "brief",
 ): number[] {
-  return finish(searchSteps(problem, start, among, depth));
+  return drain(searchSteps(problem, start, among, depth));
 }
 
 /** As `search`; yields what is chosen so far after each exchange that it has tried. */

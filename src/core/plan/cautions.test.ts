@@ -1,5 +1,5 @@
 import { catalogLift } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { cautionsFor } from ".";
 

@@ -1,4 +1,6 @@
+import { type AthleteRecord, ageOn } from "../athlete";
 import { AREAS, type AthleteArea, type Drill, type Lift } from "../catalog";
+import type { PlanOutline, PlanRequest } from "./types";
 
 /** A usual caution that applies to a warm-up. */
 export interface Caution {
@@ -80,4 +82,19 @@ export function cautionsFor(warmUp: {
     if (drill.caution) found.push({ id: drill.id, message: `${drill.name}: ${drill.caution}` });
   }
   return [...found, CLINICIAN, STOP];
+}
+
+/** The cautions that go with one athlete's planned warm-up on a day; see `cautionsFor`. */
+export function cautionsOf(
+  { lifts }: Pick<PlanRequest, "lifts">,
+  { steps }: Pick<PlanOutline, "steps">,
+  { areas, birthYear }: Pick<AthleteRecord, "areas" | "birthYear">,
+  day: string,
+): Caution[] {
+  return cautionsFor({
+    lifts: lifts.map((l) => l.lift),
+    drills: steps.map((s) => s.drill),
+    areas,
+    age: ageOn(birthYear, day),
+  });
 }

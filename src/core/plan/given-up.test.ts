@@ -1,5 +1,5 @@
 import { approach, nameOnFailure, planRequest } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { planWarmUp } from ".";
 import { givenUp } from "./given-up";
 import { summaryOf } from "./summary";

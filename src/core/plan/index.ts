@@ -1,10 +1,10 @@
 export { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
-export { type Caution, cautionsFor } from "./cautions";
+export { type Caution, cautionsFor, cautionsOf } from "./cautions";
 export { drillsTaken } from "./drills-taken";
 export { givenUp } from "./given-up";
-export { type LiftPlan, planOfLift } from "./plan-of-lift";
+export { type LiftPart, type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";
-export { planExactly, planWarmUp } from "./plan-warm-up";
+export { outlineOf, planExactly, planWarmUp } from "./plan-warm-up";
 export { demandInSentence, joinWords, reasonFor } from "./reasons";
 export { type Stair, stairOf, type Tread } from "./stair";
 export { type Substitute, substitutesFor } from "./substitutes";
@@ -17,6 +17,7 @@ export type {
   Plan,
   PlanBlock,
   PlannedLift,
+  PlanOutline,
   PlanRequest,
   PlanStep,
   TogetherStep,

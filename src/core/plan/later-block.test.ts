@@ -1,5 +1,5 @@
 import { approach, catalogLift, planRequest } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { DEMAND_IDS } from "../demands";
 import { askedDemands } from "../drills";
 import { weight } from "../units";

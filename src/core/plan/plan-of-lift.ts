@@ -1,17 +1,18 @@
-import type { Plan } from "./types";
+import type { Plan, PlanOutline } from "./types";
 
 /** What stands before one lift: the part of a session's plan that leads to its first working set. */
-export interface LiftPlan extends Plan {
+export interface LiftPart {
   /** The place of the lift in the session. */
   at: number;
   block: number;
 }
+export type LiftPlan = Plan & LiftPart;
 
 /**
  * The part of a plan that leads to one lift, as a plan of its own whose time starts with the block: its drills
  * and, as the only ramp, that of the lift. Of two lifts in turns the second one's ramp follows the first's.
  */
-export function planOfLift(plan: Plan, at: number): LiftPlan {
+export function planOfLift<P extends PlanOutline>(plan: P, at: number): P & LiftPart {
   const block = plan.blocks.findIndex((b) => b.lifts.includes(at));
   const { startsAt, rampsAt, lifts } = plan.blocks[block]!;
   const earlier = lifts.slice(0, lifts.indexOf(at)).map((i) => plan.ramps[i]?.totals.seconds ?? 0);

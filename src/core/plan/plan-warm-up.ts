@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { DEMAND_IDS, DEMANDS } from "../demands";
 import { doseOf } from "../dose";
 import {
@@ -17,7 +17,7 @@ import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
-import type { CoveredDemand, Part, Plan, PlanRequest, PlanStep, TogetherStep } from "./types";
+import type { CoveredDemand, Part, Plan, PlanOutline, PlanRequest, PlanStep, TogetherStep } from "./types";
 import { workSeconds } from "./work-seconds";
 
 /**
@@ -26,7 +26,7 @@ import { workSeconds } from "./work-seconds";
  * give up stands in `findings`. The drills are a very good choice; `planExactly` finds the best.
  */
 export function planWarmUp(request: PlanRequest): Plan {
-  return finish(planWith(request, quickly()));
+  return drain(planWith(request, quickly()));
 }
 
 /** As `planWarmUp` with the best choice of drills, proven; yields how far the proof is. */
@@ -77,6 +77,11 @@ function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, 
   plan.seconds = plan.blocks[0]!.workAt;
   plan.findings = planFindings(request, plan, givenUp);
   return plan;
+}
+
+/** A plan without what its drills were selected from. */
+export function outlineOf({ blocks, ...plan }: Plan): PlanOutline {
+  return { ...plan, blocks: blocks.map(({ choice: _, ...times }) => times) };
 }
 
 /** The drills of a group's plan as this athlete's choice; nothing is chosen, so nothing bounds it. */

@@ -6,7 +6,7 @@ import {
   planRequest,
   somePlanRequests,
 } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { formatDose } from "../dose";
 import { weight } from "../units";

@@ -1,6 +1,6 @@
 import type { Phase } from "../catalog";
-import type { LiftPlan } from "./plan-of-lift";
-import type { Plan } from "./types";
+import type { LiftPart } from "./plan-of-lift";
+import type { PlanOutline } from "./types";
 
 /** One tread of the stair that a warm-up is drawn as. */
 export interface Tread {
@@ -46,7 +46,7 @@ const LANDING_SECONDS = 45;
  *
  * @param minutes the time there is; null: none is set, as before a later lift.
  */
-export function stairOf(plan: Plan & Partial<LiftPlan>, minutes: number | null): Stair {
+export function stairOf(plan: PlanOutline & Partial<LiftPart>, minutes: number | null): Stair {
   const isLater = (plan.block ?? 0) > 0;
   const coldest = isLater ? WARM.heat : 0;
   const drills = plan.steps.map((step, index): Tread => {

@@ -134,8 +134,8 @@ export interface Choice {
   bound: number;
 }
 
-/** One lift, or two done in turns, with the drills and ramps before them. */
-export interface PlanBlock {
+/** One lift, or two that are a superset, with the drills and ramps before them: when its parts begin. */
+export interface BlockTimes {
   /** Places in the request's lifts. */
   lifts: readonly number[];
   /** Seconds from the start of the session: drills, ramps, working sets, end of the working sets. */
@@ -143,19 +143,27 @@ export interface PlanBlock {
   rampsAt: number;
   workAt: number;
   endsAt: number;
+}
+
+export interface PlanBlock extends BlockTimes {
   choice: Choice;
 }
 
-export interface Plan {
+/** A plan without what its drills were selected from: all that is shown, printed and stored of it. */
+export interface PlanOutline {
   /** Of all blocks, in order. */
   steps: PlanStep[];
   /** One for each lift, in order; null where no working weight is known. */
   ramps: (Ramp | null)[];
-  blocks: PlanBlock[];
+  blocks: readonly BlockTimes[];
   coverage: CoveredDemand[];
   /** Seconds at which the first block's drills end and its ramp begins. */
   drillSeconds: number;
   /** Seconds to the first working set. */
   seconds: number;
   findings: Finding[];
+}
+
+export interface Plan extends PlanOutline {
+  blocks: PlanBlock[];
 }

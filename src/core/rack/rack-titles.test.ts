@@ -1,5 +1,5 @@
 import { rampRequest } from "@/__tests__/fixtures";
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { planRamp } from "../ramp";
 import { type BarPlace, lifterOf, ordersByShift, rackOrders, rackTitles } from ".";
 
@@ -7,7 +7,7 @@ const lifters = (places: readonly BarPlace[]) =>
   places.map((place, i) => lifterOf(`Lifter ${i}`, place, planRamp(rampRequest(60 + 10 * i, 5))));
 const titles = (places: readonly BarPlace[], racks: number) => {
   const all = lifters(places);
-  return ordersByShift(finish(rackOrders(all, racks, 10))).map((here) => rackTitles(here, all));
+  return ordersByShift(drain(rackOrders(all, racks, 10))).map((here) => rackTitles(here, all));
 };
 
 test("bars of one place are numbered, a single one is not", () => {

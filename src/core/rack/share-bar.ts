@@ -1,4 +1,4 @@
-import { finish } from "@/lib/drain";
+import { drain } from "@/lib/drain";
 import { stackMoves } from "../plates";
 import { layOutOrder, plainTurns } from "./running-order";
 import type { Lifter, SharedBar } from "./types";
@@ -36,7 +36,7 @@ interface Label {
  * @param secondsPerMove to move a plate on one side.
  */
 export function shareBar(lifters: readonly Lifter[], secondsPerMove: number): SharedBar {
-  return finish(shareBarSteps(lifters, secondsPerMove));
+  return drain(shareBarSteps(lifters, secondsPerMove));
 }
 
 /** As `shareBar`; yields the best order so far after each set more. Who stops asking keeps that. */

@@ -18,5 +18,14 @@ export { restAfter, restBeforeWork } from "./rest";
 export { mostRampReps } from "./set-reps";
 export { setSeconds } from "./set-seconds";
 export { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyle, type RampStyleId } from "./styles";
-export type { Experience, FixedSet, Ramp, RampLift, RampRequest, RampSet, Room } from "./types";
+export {
+  EXPERIENCES,
+  type Experience,
+  type FixedSet,
+  type Ramp,
+  type RampLift,
+  type RampRequest,
+  type RampSet,
+  type Room,
+} from "./types";
 export { usualPlates } from "./usual-plates";

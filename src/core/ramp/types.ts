@@ -5,7 +5,8 @@ import type { UnitSystem, Weight } from "../units";
 import type { AdditionId, OlympicFamily } from "./additions";
 import type { RampStyleId } from "./styles";
 
-export type Experience = "beginner" | "intermediate" | "advanced";
+export const EXPERIENCES = ["beginner", "intermediate", "advanced"] as const;
+export type Experience = (typeof EXPERIENCES)[number];
 export type Room = "normal" | "cold";
 
 /** What the ramp has to know about a lift. */

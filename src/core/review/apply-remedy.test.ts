@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { weight } from "../units";
 import { applyRemedy, type Change, type WrittenStep, type WrittenWarmUp } from ".";

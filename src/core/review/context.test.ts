@@ -1,5 +1,5 @@
 import { nameOnFailure, planRequest, somePlanRequests } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { DEMAND_IDS, type DemandId } from "../demands";
 import { type PlanRequest, planWarmUp } from "../plan";

@@ -1,6 +1,6 @@
 import type { AthleteRecord } from "../athlete";
-import type { Catalog, Lift } from "../catalog";
-import { type DraftLift, oneRepMaxIn, startLift, type WarmUpDraft } from "../draft";
+import { type Catalog, knownLift, type Lift } from "../catalog";
+import { type DraftLift, oneRepMaxIn, startLift, usualApproach, type WarmUpDraft } from "../draft";
 import { type GymKit, liftKit } from "../gym";
 import { nearestLoadable } from "../plates";
 import { repsToFailureAt, weightOfMaximum } from "../strength";
@@ -42,7 +42,7 @@ function draftLift(
   gym: GymKit,
   catalog: Catalog,
 ): DraftLift {
-  const main = catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!;
+  const main = knownLift(catalog, id);
   const asLast = startLift(athlete, gym, main);
   const lift = scheme && !main.kind ? withScheme(asLast, main, scheme, athlete, gym) : asLast;
   return { ...lift, pairedWithNext };
@@ -62,7 +62,7 @@ export function draftInSession(
   return {
     lifts: session.lifts.map((l) => draftLift(l, athlete, gym, catalog)),
     minutes: session.minutes,
-    approach: session.together ? session.approach : (athlete.approach ?? session.approach),
+    approach: session.together ? session.approach : (usualApproach(athlete, catalog) ?? session.approach),
     room: session.room,
     own: session.together ? [] : session.own,
     dropped: session.together ? [] : session.dropped,

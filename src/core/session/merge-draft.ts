@@ -1,3 +1,4 @@
+import { isEqual } from "@/lib/equality";
 import type { AthleteRecord } from "../athlete";
 import type { Catalog } from "../catalog";
 import type { DraftLift, WarmUpDraft } from "../draft";
@@ -5,13 +6,11 @@ import type { GymKit } from "../gym";
 import { draftInSession } from "./draft-in-session";
 import type { Session } from "./session";
 
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-
 /** Of each field the coach's own value where it differs from what it was given, else what is given now. */
 function mergeFields<T extends object>(given: T, own: T, now: T): T {
   const merged = { ...own };
   for (const field of Object.keys(now) as (keyof T)[]) {
-    if (same(own[field], given[field])) merged[field] = now[field];
+    if (isEqual(own[field], given[field])) merged[field] = now[field];
   }
   return merged;
 }
@@ -27,7 +26,7 @@ function mergeLifts(
   now: readonly DraftLift[],
 ): readonly DraftLift[] {
   const [givenKeys, ownKeys, nowKeys] = [keysOf(given), keysOf(own), keysOf(now)];
-  const isOwnOrder = !same(givenKeys, ownKeys);
+  const isOwnOrder = !isEqual(givenKeys, ownKeys);
   const merged = (key: string) => {
     const [g, o, n] = [given[givenKeys.indexOf(key)], own[ownKeys.indexOf(key)], now[nowKeys.indexOf(key)]];
     if (o && g && n) return mergeFields(g, o, n);
@@ -65,7 +64,7 @@ export function followSession<T extends Followed>(
   catalog: Catalog,
 ): T {
   const given = draftInSession(session, member.athlete, gym, catalog);
-  if (same(given, member.given)) return member;
+  if (isEqual(given, member.given)) return member;
   return { ...member, given, draft: mergeDraft(member.given, member.draft, given) };
 }
 
@@ -87,12 +86,12 @@ export function ownParts(given: WarmUpDraft, own: WarmUpDraft): OwnPart[] {
       additions,
       onBlocks,
     ]);
-  if (!same(lifts(given), lifts(own))) parts.push("lifts");
-  else if (!same(work(given), work(own))) parts.push("weights");
+  if (!isEqual(lifts(given), lifts(own))) parts.push("lifts");
+  else if (!isEqual(work(given), work(own))) parts.push("weights");
   for (const field of ["minutes", "approach", "room"] as const) {
-    if (!same(given[field], own[field])) parts.push(field);
+    if (!isEqual(given[field], own[field])) parts.push(field);
   }
-  if (!same([given.own, given.dropped], [own.own, own.dropped])) parts.push("drills");
-  if (parts[0] !== "lifts" && !same(ramp(given), ramp(own))) parts.push("ramp");
+  if (!isEqual([given.own, given.dropped], [own.own, own.dropped])) parts.push("drills");
+  if (parts[0] !== "lifts" && !isEqual(ramp(given), ramp(own))) parts.push("ramp");
   return parts;
 }

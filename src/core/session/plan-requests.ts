@@ -1,5 +1,5 @@
 import type { AthleteRecord } from "../athlete";
-import { type Catalog, drillById } from "../catalog";
+import { type Catalog, drillById, knownApproach } from "../catalog";
 import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
 import type { GroupRequest, MemberPlan } from "../group";
 import type { GymKit } from "../gym";
@@ -23,7 +23,7 @@ export function groupRequestFor(
   return {
     unit: gym.unit,
     minutes: session.minutes,
-    approach: catalog.approaches.find((a) => a.id === session.approach) ?? catalog.approaches[0]!,
+    approach: knownApproach(catalog, session.approach),
     room: session.room,
     equipment: new Set(gym.equipment),
     counts: gym.counts ?? {},
@@ -71,7 +71,7 @@ export function requestInSession(
   return {
     ...request,
     minutes: session.minutes,
-    approach: catalog.approaches.find((a) => a.id === session.approach) ?? request.approach,
+    approach: knownApproach(catalog, session.approach),
     room: session.room,
     begun: undefined,
     together: part.steps.map(({ placed, kind }) => {

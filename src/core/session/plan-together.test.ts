@@ -1,5 +1,5 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { applyEdit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "../draft";
 import { findingsOf, isSameFinding } from "../review";
 import { weight } from "../units";

@@ -1,5 +1,5 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
 import { type GroupPlan, planEach } from "../group";
 import type { GymKit } from "../gym";
 import { SECONDS_PER_MOVE } from "../rack";

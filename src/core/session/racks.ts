@@ -1,4 +1,4 @@
-import type { Catalog } from "../catalog";
+import { type Catalog, liftById } from "../catalog";
 import type { GroupPlan } from "../group";
 import type { GymKit } from "../gym";
 import { isBarKit } from "../plates";
@@ -27,7 +27,7 @@ export function rackRequestFor(
 ): RackRequest | null {
   const lifters = plan.members.flatMap(({ name, ramps }) => {
     const [ramp] = ramps;
-    const lift = catalog.lifts.find((l) => l.id === ramp?.lift);
+    const lift = ramp && liftById(catalog, ramp.lift);
     const isOnBar = ramp && lift && isBarKit(ramp.kit) && ramp.sets.length > 0;
     return isOnBar ? [lifterOf(name, placeOf(lift), ramp)] : [];
   });

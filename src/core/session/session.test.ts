@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
-import { catalog } from "@/catalog";
-import { startLift, type WarmUpDraft } from "../draft";
+import { shippedCatalog as catalog } from "@/catalog";
+import { type DraftLift, startLift, type WarmUpDraft } from "../draft";
 import { planGroup } from "../group";
 import { planOfLift, planWarmUp } from "../plan";
 import { weight } from "../units";
@@ -128,6 +128,15 @@ describe("a warm-up whose session changes", () => {
         expect(ownParts(now, mergeDraft(was, was, now))).toEqual([]);
       }),
     );
+  });
+
+  test("follows the session whatever the order in which what was set by hand was put in", () => {
+    const [lift] = given().lifts;
+    const set = (fixed: DraftLift["fixed"]) => ({ ...given(), lifts: [{ ...lift!, fixed }] });
+    const one = set({ 0: { weight: weight(40), reps: 5 }, 1: { reps: 3 } });
+    const other = set({ 0: { reps: 5, weight: weight(40) }, 1: { reps: 3 } });
+    expect(mergeDraft(one, other, given()).lifts[0]!.fixed).toEqual({});
+    expect(ownParts(one, other)).toEqual([]);
   });
 
   test("keeps a weight of one's own when lifts are added, and lifts of one's own always", () => {

@@ -2,9 +2,9 @@
 
 import { useRouter } from "next/navigation";
 import { useId, useState, useTransition } from "react";
-import { addAthletesAction } from "@/app/actions";
 import { counted } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { addAthletesAction } from "@/server/actions/athletes";
 import { Button } from "@/ui/button";
 import { Sheet, SheetClose } from "@/ui/sheet";
 
@@ -28,15 +28,15 @@ export function AddDialog({
   const send = (form: FormData) =>
     startSending(async () => {
       const outcome = await addAthletesAction({
-        names: form.get("names"),
-        group: form.get("group"),
-        unit: form.get("unit"),
+        names: String(form.get("names") ?? ""),
+        group: String(form.get("group") ?? ""),
+        unit: form.get("unit") === "lb" ? "lb" : "kg",
       });
       if (outcome.kind === "refused") return setProblem(outcome.message);
       setProblem(null);
       onOpenChange(false);
       const { count, token } = outcome;
-      toastUndo(`${counted(count, "athlete")} added.`, token, "Undo", () => router.push("/athletes"));
+      toastUndo(`${counted(count, "athlete")} added.`, token, () => router.push("/athletes"));
       // One person is opened to be filled in; of many the list is looked at.
       if (outcome.count === 1) router.push(`/athletes/${outcome.firstId}`);
       else router.refresh();

@@ -3,13 +3,16 @@
 import { X } from "lucide-react";
 import Link from "next/link";
 import { useCallback } from "react";
-import { saveAthleteAction, startAloneAction, storedAthleteAction } from "@/app/actions";
+import { getData, useStamp } from "@/client/data";
+import type { Stored } from "@/client/draft-saver";
 import { useSavedDraft } from "@/client/use-saved-draft";
 import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
 import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
 import { SavedHeader } from "@/features/shared/saved-header";
 import { fail, ok } from "@/lib/result";
+import { saveAthleteAction } from "@/server/actions/athletes";
+import { startAloneAction } from "@/server/actions/sessions";
 import type { OpenAthlete } from "@/server/athletes/athletes";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
@@ -49,18 +52,23 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
     [],
   );
   const { id } = opened.draft;
-  const load = useCallback(() => storedAthleteAction(id), [id]);
-  const state = useSavedDraft(
+  const load = useCallback(() => getData<Stored<AthleteDraft>>(`athletes/${id}`), [id]);
+  const stamp = useStamp<{ revision: number }>("athlete", id);
+  const {
+    draft: athlete,
+    change,
+    controls,
+  } = useSavedDraft(
     { revision: opened.revision, draft: opened.draft },
     store,
     load,
     `athlete ${id}`,
+    stamp?.revision,
   );
-  const { draft: athlete, change } = state;
   const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
   return (
     <div className="min-h-dvh">
-      <SavedHeader at="/athletes" state={state} />
+      <SavedHeader at="/athletes" controls={controls} />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
@@ -73,7 +81,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
             <Button onClick={() => set({ archived: !athlete.archived })}>
               {athlete.archived ? "Take out of the archive" : "Archive"}
             </Button>
-            <form action={startAloneAction.bind(null, { athleteId: athlete.id })}>
+            <form action={() => void startAloneAction({ athleteId: athlete.id })}>
               <Button type="submit" look="main">
                 Today's warm-up
               </Button>

@@ -5,12 +5,12 @@ import { FileUp, Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { changeSeveralAction } from "@/app/actions";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { AREAS, type AreaId } from "@/core/catalog";
 import { counted, formatWeight, type Weight } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { SiteHeader } from "@/features/shared/site-header";
+import { changeSeveralAction } from "@/server/actions/athletes";
 import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
@@ -55,7 +55,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
       setProblem(outcome.kind === "refused" ? outcome.message : null);
       if (outcome.kind === "changed") {
         setChosen(new Set());
-        toastUndo(`${outcome.what}.`, outcome.token, "Undo", () => router.refresh());
+        toastUndo(`${outcome.what}.`, outcome.token, () => router.refresh());
       }
       router.refresh();
     });
@@ -246,7 +246,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
         open={isImporting}
         onOpenChange={setImporting}
         onDone={(people, token) => {
-          toastUndo(`${counted(people, "athlete")} taken in.`, token, "Take it back", () => router.refresh());
+          toastUndo(`${counted(people, "athlete")} imported.`, token, () => router.refresh());
           router.refresh();
         }}
       />

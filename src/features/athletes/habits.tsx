@@ -1,6 +1,7 @@
 "use client";
 
 import { X } from "lucide-react";
+import { useCatalog } from "@/client/catalog";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyleId } from "@/core/ramp";
 import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
@@ -11,6 +12,7 @@ import type { AthletePart } from "./athlete-part";
 
 /** What is always so for this athlete: approach, style of ramp, a bar of one's own, what cannot be used. */
 export function Habits({ athlete, set }: AthletePart) {
+  const catalog = useCatalog();
   const { ownBar, cannotUse, unit } = athlete;
   const free = EQUIPMENT_IDS.filter((e) => !cannotUse.includes(e));
   return (
@@ -24,7 +26,7 @@ export function Habits({ athlete, set }: AthletePart) {
           label="Approach"
           none="As the session"
           value={athlete.approach}
-          groups={approachGroups(athlete.approach)}
+          groups={approachGroups(catalog, athlete.approach)}
           onChange={(approach) => set({ approach })}
         />
         <OptionalChoice

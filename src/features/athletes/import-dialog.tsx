@@ -1,9 +1,9 @@
 "use client";
 
 import { useId, useState, useTransition } from "react";
-import { importAthletesAction, previewImportAction } from "@/app/actions";
 import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { counted } from "@/core/units";
+import { importAthletesAction, previewImportAction } from "@/server/actions/athletes";
 import type { ImportPreview } from "@/server/athletes/import-athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";

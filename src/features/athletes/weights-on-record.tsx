@@ -3,8 +3,10 @@
 import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
 import { X } from "lucide-react";
 import { useState } from "react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
+import { type Catalog, liftById } from "@/core/catalog";
+import { LIMITS } from "@/core/draft";
 import { estimateOneRepMax, isPoorEstimate } from "@/core/strength";
 import { formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
 import { WeightStepper } from "@/features/shared/weight-stepper";
@@ -19,10 +21,8 @@ import type { AthletePart } from "./athlete-part";
 
 type Row = AthleteDraft["weights"][number];
 
-const weighedLifts = (): readonly ChoiceGroup[] => [
-  {
-    options: catalog.lifts.filter((l) => !l.kind && !l.retired).map((l) => ({ value: l.id, label: l.name })),
-  },
+const weighedLifts = ({ lifts }: Catalog): readonly ChoiceGroup[] => [
+  { options: lifts.filter((l) => !l.kind && !l.retired).map((l) => ({ value: l.id, label: l.name })) },
 ];
 const SOURCES: Record<Row["source"], string> = {
   coach: "Coach",
@@ -35,10 +35,17 @@ const SHOWN = 8;
 
 /** What a new working weight is entered as. */
 const FIRST_SETS = { reps: 5, sets: 3, rir: 2, kind: "working", source: "coach" } as const;
-const liftName = (id: string) => catalog.lifts.find((l) => l.id === id)?.name ?? id;
+
+/** What a lift is called; one that is no longer in the library by its id. */
+function useLiftName(): (id: string) => string {
+  const catalog = useCatalog();
+  return (id) => liftById(catalog, id)?.name ?? id;
+}
 
 /** Working weights and maxima with their history, the newest of each lift first; an old one is marked. */
 export function WeightsOnRecord({ athlete, set, day }: AthletePart & { day: string }) {
+  const catalog = useCatalog();
+  const liftName = useLiftName();
   const [adding, setAdding] = useState<string | null>(null);
   const { weights, unit } = athlete;
   const lifts = [...new Set(weights.map((w) => w.lift))].sort((a, b) =>
@@ -77,7 +84,7 @@ export function WeightsOnRecord({ athlete, set, day }: AthletePart & { day: stri
             label="Another lift"
             value=""
             placeholder="Choose"
-            groups={weighedLifts()}
+            groups={weighedLifts(catalog)}
             onChange={setAdding}
           />
         ) : (
@@ -124,6 +131,7 @@ function LiftRecord({
   put: (row: Row) => void;
   onTakeOut: (row: Row) => void;
 }) {
+  const liftName = useLiftName();
   const [all, setAll] = useState(false);
   const history = rows.toSorted((a, b) => b.day.localeCompare(a.day) || a.kind.localeCompare(b.kind));
   const working = history.find((w) => w.kind === "working");
@@ -228,13 +236,12 @@ function WeightRow({
   unit: AthleteDraft["unit"];
   onChange: (to: Partial<AthleteDraft["weights"][number]>) => void;
 }) {
-  const name = liftName(row.lift);
-  const whole = (label: string, key: "sets" | "reps" | "rir", least: number, most: number) => (
+  const name = useLiftName()(row.lift);
+  const whole = (label: string, key: "sets" | "reps" | "rir") => (
     <WholeStepper
       label={label}
       value={row[key]}
-      least={least}
-      most={most}
+      range={LIMITS[key]}
       onChange={(n) => onChange({ [key]: n })}
     />
   );
@@ -248,9 +255,9 @@ function WeightRow({
         onChange={(to) => onChange({ weight: to })}
         width="6ch"
       />
-      {whole("Sets", "sets", 1, 20)}
-      {whole("Reps", "reps", 1, 20)}
-      {whole("In reserve", "rir", 0, 10)}
+      {whole("Sets", "sets")}
+      {whole("Reps", "reps")}
+      {whole("Reps in reserve", "rir")}
       <LabelledChoice
         label="Source"
         value={row.source}

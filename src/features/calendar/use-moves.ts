@@ -3,8 +3,8 @@
 import { useRouter } from "next/navigation";
 import { useRef } from "react";
 import { toast } from "sonner";
-import { moveSessionAction } from "@/app/actions";
 import { type Moment, moveMoment } from "@/core/session";
+import { moveSessionAction } from "@/server/actions/sessions";
 import type { CalendarSession } from "@/server/sessions/list-calendar";
 import { dayInWords } from "@/ui/day-in-words";
 

@@ -1,89 +1,64 @@
 import { Document, Page, Rect, Svg, Text, View } from "@react-pdf/renderer";
 import { format, parseISO } from "date-fns";
-import { EQUIPMENT, kitInUse } from "@/core/catalog";
-import { formatDose } from "@/core/dose";
-import type { GymKit } from "@/core/gym";
-import { type LiftPlan, planOfLift, type Stair, stairOf } from "@/core/plan";
-import { isBarKit } from "@/core/plates";
-import { describeLoad, loadUnit } from "@/core/ramp";
-import { arriveBy, type Session } from "@/core/session";
-import { formatClock, formatSeconds, formatWeight, type Weight } from "@/core/units";
+import type { CardLift, CardView } from "@/core/card";
+import type { Stair } from "@/core/plan";
+import type { Session } from "@/core/session";
 import { heatHex } from "@/features/shared/heat";
-import type { MemberWarmUp } from "@/server/plans/plan-session";
-import { cautionsOf } from "./cautions-of";
 import { EMBER, INK, PdfTable, styles } from "./pdf-parts";
 
 /** The cards of a session, each athlete on a page of their own, as on the screen. */
-export function CardsPdf({
-  session,
-  gym,
-  warmUps,
-}: {
-  session: Session;
-  gym: GymKit;
-  warmUps: readonly MemberWarmUp[];
-}) {
+export function CardsPdf({ session, cards }: { session: Session; cards: readonly CardView[] }) {
   return (
     <Document title={`${session.name}, ${session.day}`} creator="Iron Step" language="en">
-      {warmUps.map((warmUp) => (
-        <CardPage key={warmUp.member.athlete.id} session={session} gym={gym} warmUp={warmUp} />
+      {cards.map((card, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: two athletes may have one name
+        <CardPage key={i} card={card} />
       ))}
     </Document>
   );
 }
 
-function CardPage({ session, gym, warmUp }: { session: Session; gym: GymKit; warmUp: MemberWarmUp }) {
-  const { member, request, plan } = warmUp;
-  const { athlete, draft } = member;
-  const { day, time } = session;
-  const cautions = cautionsOf(warmUp, session);
-  const rows =
-    plan.steps.filter((s) => s.round === 1).length + plan.ramps.flatMap((r) => r?.sets ?? []).length;
+function CardPage({ card }: { card: CardView }) {
+  const { time, arrive, lifts } = card;
+  const dense = card.rows > MOST_LOOSE;
   return (
     <Page size="A4" style={styles.page}>
       <View style={styles.head}>
         <View>
-          <Text style={styles.title}>{athlete.name}</Text>
-          {draft.lifts.map((d, i) => {
-            const { lift } = request.lifts[i]!;
-            const load = d.weight === null ? "" : ` × ${formatWeight(d.weight)} ${gym.unit}`;
-            return (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
-              <Text key={i}>{lift.kind ? lift.name : `${lift.name}, ${d.sets} × ${d.reps}${load}`}</Text>
-            );
-          })}
+          <Text style={styles.title}>{card.athlete}</Text>
+          {lifts.map(({ name, working }, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+            <Text key={i}>
+              {working
+                ? `${name}, ${working.sets}${working.load ? ` × ${working.load}` : ""}${working.backOffs}`
+                : name}
+            </Text>
+          ))}
         </View>
         <View style={{ alignItems: "flex-end" }}>
           <Text>
-            {format(parseISO(day), "EEEE d MMMM yyyy")}
+            {format(parseISO(card.day), "EEEE d MMMM yyyy")}
             {time ? `, ${time}` : ""}
           </Text>
           <Text style={styles.soft}>
-            {time ? `Be there at ${arriveBy(time, request.minutes, plan.seconds)}. ` : ""}
-            The warm-up takes {formatClock(plan.seconds)}.
+            {arrive ? `Arrive ${arrive}. ` : ""}
+            The warm-up takes {card.takes}.
           </Text>
         </View>
       </View>
-      <PdfStair stair={stairOf(planOfLift(plan, 0), request.minutes)} />
-      {request.lifts.map(({ lift, kit }, at) => (
-        <LiftPart
-          // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
-          key={at}
-          plan={planOfLift(plan, at)}
-          gym={gym}
-          title={request.lifts.length > 1 ? lift.name : null}
-          hasKit={kit !== null}
-          dense={rows > MOST_LOOSE}
-        />
+      <PdfStair stair={card.stair} />
+      {lifts.map((lift, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+        <LiftPart key={i} lift={lift} title={lifts.length > 1 ? lift.name : null} dense={dense} />
       ))}
-      <View style={{ marginTop: rows > MOST_LOOSE ? 6 : 12 }} wrap={false}>
-        {cautions.map((c) => (
+      <View style={{ marginTop: dense ? 6 : 12 }} wrap={false}>
+        {card.cautions.map((c) => (
           <Text key={c.message} style={styles.soft}>
             {c.message}
           </Text>
         ))}
         <Text style={[styles.part, { marginTop: 6 }]}>Notes</Text>
-        {(rows > MOST_LOOSE ? [0, 1] : [0, 1, 2]).map((line) => (
+        {(dense ? [0, 1] : [0, 1, 2]).map((line) => (
           <View key={line} style={{ height: 18, borderBottom: `0.5pt solid ${INK}` }} />
         ))}
       </View>
@@ -91,8 +66,8 @@ function CardPage({ session, gym, warmUp }: { session: Session; gym: GymKit; war
   );
 }
 
-/** Rows that fit one page with room between them. */
-const MOST_LOOSE = 20;
+/** Rows of a card, the working sets among them, that fit one page with room between them. */
+const MOST_LOOSE = 21;
 
 const STAIR = { width: 531, height: 60 };
 
@@ -122,26 +97,18 @@ function PdfStair({ stair }: { stair: Stair }) {
 }
 
 function LiftPart({
-  plan,
-  gym,
+  lift: { drills, ramp, missing },
   title,
-  hasKit,
   dense,
 }: {
-  plan: LiftPlan;
-  gym: GymKit;
+  lift: CardLift;
   title: string | null;
-  hasKit: boolean;
   dense: boolean;
 }) {
-  const leads = plan.blocks[plan.block]!.lifts[0] === plan.at;
-  const steps = leads ? plan.steps.filter((s) => s.round === 1) : [];
-  const ramp = plan.ramps[0];
-  const box = () => <View style={styles.box} />;
   return (
     <View>
       {title && <Text style={styles.part}>{title}</Text>}
-      {steps.length > 0 && (
+      {drills.length > 0 && (
         <PdfTable
           dense={dense}
           columns={[
@@ -151,29 +118,24 @@ function LiftPart({
             { title: "Cue", share: 6 },
             { title: "Done", width: 26 },
           ]}
-          rows={steps.map((s) => {
-            const kit = kitInUse(s.drill.equipment, gym.equipment).map((k) => EQUIPMENT[k].toLowerCase());
-            return {
-              key: s.drill.id,
-              cells: [
-                formatClock(s.startsAt),
-                <Text key="name">
-                  <Text style={styles.strong}>{s.drill.name}</Text>
-                  {kit.length > 0 ? ` (${kit.join(", ")})` : ""}
-                </Text>,
-                formatDose(s.dose) + (s.rounds > 1 ? `, ${s.rounds} rounds` : ""),
-                <Text key="cue" style={styles.soft}>
-                  {s.drill.cues[0]}
-                </Text>,
-                box(),
-              ],
-            };
-          })}
+          rows={drills.map((d) => ({
+            key: d.id,
+            cells: [
+              d.at,
+              <Text key="name">
+                <Text style={styles.strong}>{d.name}</Text>
+                {d.kit.length > 0 ? ` (${d.kit.join(", ")})` : ""}
+              </Text>,
+              d.dose,
+              <Text key="cue" style={styles.soft}>
+                {d.cue}
+              </Text>,
+              <View key="done" style={styles.box} />,
+            ],
+          }))}
         />
       )}
-      {!ramp && hasKit && (
-        <Text style={{ marginTop: 8 }}>No working weight yet: ask the coach before the ramp.</Text>
-      )}
+      {missing && <Text style={{ marginTop: 8 }}>{missing}</Text>}
       {ramp && (
         <View style={{ marginTop: 8 }}>
           <PdfTable
@@ -181,32 +143,28 @@ function LiftPart({
             columns={[
               { title: "Ramp", width: 76 },
               { title: "Reps", width: 32 },
-              ...(isBarKit(ramp.kit) ? [{ title: "Plates, one side", share: 4 }] : []),
-              { title: isBarKit(ramp.kit) ? "Change" : "Load", share: 5 },
+              ...(ramp.hasPlates ? [{ title: "Plates, one side", share: 4 }] : []),
+              { title: ramp.hasPlates ? "Change" : "Load", share: 5 },
               { title: "Rest", width: 52 },
               { title: "How it felt", width: 60 },
               { title: "Done", width: 26 },
             ]}
-            rows={[...ramp.sets, null].map((set, i) => {
-              const load = set ?? ramp.working;
-              const plates = (perSide: readonly Weight[]) => perSide.map(formatWeight).join(" + ") || "empty";
-              return {
-                key: set ? String(i) : "work",
-                cells: [
-                  <Text key="weight" style={[styles.strong, { fontSize: 11, color: set ? INK : EMBER }]}>
-                    {formatWeight(load.weight)} {loadUnit(ramp.kit, gym.unit)}
-                  </Text>,
-                  set ? `× ${set.reps}` : "work",
-                  ...(isBarKit(ramp.kit) ? [plates(load.perSide)] : []),
-                  <Text key="change" style={styles.soft}>
-                    {describeLoad(ramp.kit, load, gym.unit)}
-                  </Text>,
-                  set ? formatSeconds(set.restSeconds) : "",
-                  "",
-                  box(),
-                ],
-              };
-            })}
+            rows={ramp.rows.map((row, i) => ({
+              key: String(i),
+              cells: [
+                <Text key="weight" style={[styles.strong, { fontSize: 11, color: row.isWork ? EMBER : INK }]}>
+                  {row.weight} {row.unit}
+                </Text>,
+                row.reps,
+                ...(row.plates === null ? [] : [row.plates]),
+                <Text key="change" style={styles.soft}>
+                  {[row.change, ...row.notes].join(". ")}
+                </Text>,
+                row.rest,
+                "",
+                <View key="done" style={styles.box} />,
+              ],
+            }))}
           />
         </View>
       )}

@@ -1,27 +1,13 @@
 import { format, parseISO } from "date-fns";
-import { EQUIPMENT, kitInUse, type Lift, PHASE_NAMES } from "@/core/catalog";
-import { formatDose } from "@/core/dose";
-import type { DraftLift } from "@/core/draft";
+import type { CardDrill, CardLift, CardRamp, CardView } from "@/core/card";
 import type { GymKit } from "@/core/gym";
-import { type LiftPlan, type Plan, type PlannedLift, planOfLift, stairOf } from "@/core/plan";
-import { isBarKit } from "@/core/plates";
-import { describeLoad } from "@/core/ramp";
-import { arriveBy, type Session } from "@/core/session";
-import { formatClock, formatSeconds, formatWeight } from "@/core/units";
 import { Cautions } from "@/features/shared/cautions";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
-import type { MemberWarmUp } from "@/server/plans/plan-session";
-import { cautionsOf } from "./cautions-of";
 
 /** One athlete's warm-up on one page, for the floor and for print. */
-export function CardSheet({ session, gym, warmUp }: { session: Session; gym: GymKit; warmUp: MemberWarmUp }) {
-  const { member, request, plan } = warmUp;
-  const { draft, athlete } = member;
-  const { day, time } = session;
-  const { minutes } = request;
-  const stair = stairOf(planOfLift(plan, 0), minutes);
-  const cautions = cautionsOf(warmUp, session);
+export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
+  const { day, time, arrive, takes, minutes, seconds, lifts } = card;
   return (
     <article
       data-theme="light"
@@ -29,11 +15,11 @@ export function CardSheet({ session, gym, warmUp }: { session: Session; gym: Gym
     >
       <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
         <div>
-          <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
-          {draft.lifts.map((d, i) => (
+          <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{card.athlete}</h1>
+          {lifts.map((lift, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
             <p key={i} className="text-sm">
-              <LiftLine lift={request.lifts[i]!.lift} draft={d} unit={gym.unit} />
+              <LiftLine lift={lift} />
             </p>
           ))}
         </div>
@@ -41,26 +27,30 @@ export function CardSheet({ session, gym, warmUp }: { session: Session; gym: Gym
           {format(parseISO(day), "EEEE d MMMM yyyy")}
           {time && `, ${time}`}
           <br />
-          {time ? `Be there at ${arriveBy(time, minutes, plan.seconds)}. ` : ""}
-          The warm-up takes {formatClock(plan.seconds)}.
+          {arrive && `Arrive ${arrive}. `}
+          The warm-up takes {takes}.
         </p>
       </div>
       <div className="pt-4 pb-2">
         <SmallStair
-          stair={stair}
+          stair={card.stair}
           width={720}
           height={92}
-          minutes={Math.max(minutes, plan.seconds / 60) + 1}
-          label={`The warm-up as a stair: ${formatClock(plan.seconds)} of ${minutes} minutes`}
+          minutes={Math.max(minutes, seconds / 60) + 1}
+          label={`The warm-up as a stair: ${takes} of ${minutes} minutes`}
         />
       </div>
-      {request.lifts
-        .map((planned, at) => ({ planned, part: planOfLift(plan, at) }))
-        .map(({ planned, part }) => (
-          <LiftPart key={part.at} plan={part} planned={planned} gym={gym} named={request.lifts.length > 1} />
-        ))}
+      {lifts.map((lift, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+        <section key={i} className="break-inside-avoid-page">
+          {lifts.length > 1 && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
+          {lift.drills.length > 0 && <DrillTable drills={lift.drills} />}
+          {lift.missing && <p className="mt-4 text-sm">{lift.missing}</p>}
+          {lift.ramp && <RampTable ramp={lift.ramp} gym={gym} />}
+        </section>
+      ))}
       <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
-        <Cautions cautions={cautions} />
+        <Cautions cautions={card.cautions} />
         <section>
           <h2 className="section-title">Notes</h2>
           {[0, 1, 2, 3].map((line) => (
@@ -72,43 +62,19 @@ export function CardSheet({ session, gym, warmUp }: { session: Session; gym: Gym
   );
 }
 
-function LiftLine({ lift, draft, unit }: { lift: Lift; draft: DraftLift; unit: string }) {
-  if (lift.kind) return lift.name;
+function LiftLine({ lift: { name, working } }: { lift: CardLift }) {
+  if (!working) return name;
   return (
     <>
-      {lift.name}, {draft.sets} × {draft.reps}
-      {draft.weight !== null && (
+      {name}, {working.sets}
+      {working.load && (
         <>
           {" × "}
-          <strong className="text-ember">
-            {formatWeight(draft.weight)} {unit}
-          </strong>
+          <strong className="text-ember">{working.load}</strong>
         </>
       )}
-      {draft.backOffs.map((b) => `, then ${b.sets} × ${b.reps} × ${formatWeight(b.weight)}`).join("")}
+      {working.backOffs}
     </>
-  );
-}
-
-/** Drills and ramp before one lift; of two in turns the drills stand with the first. */
-function LiftPart({
-  plan,
-  planned: { lift, kit, additions },
-  gym,
-  named,
-}: {
-  plan: LiftPlan;
-  planned: PlannedLift;
-  gym: GymKit;
-  named: boolean;
-}) {
-  const leads = plan.blocks[plan.block]!.lifts[0] === plan.at;
-  return (
-    <section className="break-inside-avoid-page">
-      {named && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
-      {leads && <DrillTable plan={plan} equipment={gym.equipment} />}
-      {kit && <RampTable plan={plan} gym={gym} noted={(additions ?? []).length > 0} />}
-    </section>
   );
 }
 
@@ -116,9 +82,7 @@ const HEAD = "border-b border-ink py-1 text-left text-xs font-semibold text-ink-
 const CELL = "border-b border-line py-[3px] print:py-[2px]";
 const RAMP_CELL = "border-b border-line py-px align-middle";
 
-function DrillTable({ plan, equipment }: { plan: Plan; equipment: GymKit["equipment"] }) {
-  const steps = plan.steps.filter((s) => s.round === 1);
-  if (steps.length === 0) return null;
+function DrillTable({ drills }: { drills: readonly CardDrill[] }) {
   return (
     <table className="w-full border-collapse">
       <caption className="sr-only">Drills</caption>
@@ -132,48 +96,29 @@ function DrillTable({ plan, equipment }: { plan: Plan; equipment: GymKit["equipm
         </tr>
       </thead>
       <tbody>
-        {steps.map((step, i) => {
-          const kit = kitInUse(step.drill.equipment, equipment);
-          return (
-            <tr key={step.drill.id}>
-              <td className={`${CELL} w-11 text-ink-soft`}>{formatClock(step.startsAt)}</td>
-              <td className={`${CELL} pr-3`}>
-                <strong className="font-semibold">{step.drill.name}</strong>
-                <span className="condensed text-ink-soft">
-                  {steps[i - 1]?.phase !== step.phase && ` ${PHASE_NAMES[step.phase].toLowerCase()}`}
-                  {kit.length > 0 && ` (${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")})`}
-                </span>
-              </td>
-              <td className={`${CELL} condensed pr-3 text-sm font-semibold whitespace-nowrap`}>
-                {formatDose(step.dose)}
-                {step.rounds > 1 && `, ${step.rounds} rounds`}
-              </td>
-              <td className={`${CELL} pr-2 text-xs text-ink-soft`}>{step.drill.cues[0]}</td>
-              <td className={CELL}>
-                <TickBox />
-              </td>
-            </tr>
-          );
-        })}
+        {drills.map((d) => (
+          <tr key={d.id}>
+            <td className={`${CELL} w-11 text-ink-soft`}>{d.at}</td>
+            <td className={`${CELL} pr-3`}>
+              <strong className="font-semibold">{d.name}</strong>
+              <span className="condensed text-ink-soft">
+                {d.opensPhase && ` ${d.phase.toLowerCase()}`}
+                {d.kit.length > 0 && ` (${d.kit.join(", ")})`}
+              </span>
+            </td>
+            <td className={`${CELL} condensed pr-3 text-sm font-semibold whitespace-nowrap`}>{d.dose}</td>
+            <td className={`${CELL} pr-2 text-xs text-ink-soft`}>{d.cue}</td>
+            <td className={CELL}>
+              <TickBox />
+            </td>
+          </tr>
+        ))}
       </tbody>
     </table>
   );
 }
 
-function RampTable({
-  plan,
-  gym,
-  noted,
-}: {
-  plan: Plan;
-  gym: GymKit;
-  /** Whether each set says how it is done. */
-  noted: boolean;
-}) {
-  const ramp = plan.ramps[0];
-  if (!ramp) return <p className="mt-4 text-sm">No working weight yet: ask the coach before the ramp.</p>;
-  const sets = [...ramp.sets, null];
-  const hasPlates = isBarKit(ramp.kit);
+function RampTable({ ramp: { hasPlates, rows }, gym }: { ramp: CardRamp; gym: GymKit }) {
   return (
     <table className="mt-4 w-full border-collapse">
       <caption className="sr-only">Ramp</caption>
@@ -189,40 +134,36 @@ function RampTable({
         </tr>
       </thead>
       <tbody>
-        {sets.map((set, i) => {
-          const load = set ?? ramp.working;
-          return (
-            <tr key={set ? i : "work"} className="break-inside-avoid">
-              <td
-                className={`${RAMP_CELL} condensed pr-2 text-lg font-bold whitespace-nowrap ${set ? "" : "text-ember"}`}
-              >
-                {formatWeight(load.weight)} {gym.unit}
+        {rows.map((row, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a set is its place in the ramp
+          <tr key={i} className="break-inside-avoid">
+            <td
+              className={`${RAMP_CELL} condensed pr-2 text-lg font-bold whitespace-nowrap ${row.isWork ? "text-ember" : ""}`}
+            >
+              {row.weight} {row.unit}
+            </td>
+            <td className={`${RAMP_CELL} pr-3 text-sm font-semibold`}>{row.reps}</td>
+            {hasPlates && (
+              <td className={`${RAMP_CELL} pr-3`}>
+                <span className="flex items-center gap-2">
+                  <PlateStrip plates={gym.plates} perSide={row.perSide} scale={0.08} />
+                  <span className="condensed">{row.plates}</span>
+                </span>
               </td>
-              <td className={`${RAMP_CELL} pr-3 text-sm font-semibold`}>{set ? `× ${set.reps}` : "work"}</td>
-              {hasPlates && (
-                <td className={`${RAMP_CELL} pr-3`}>
-                  <span className="flex items-center gap-2">
-                    <PlateStrip plates={gym.plates} perSide={load.perSide} scale={0.08} />
-                    <span className="condensed">{load.perSide.map(formatWeight).join(" + ") || "empty"}</span>
-                  </span>
-                </td>
+            )}
+            <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>
+              {row.change}
+              {row.notes.length > 0 && (
+                <span className="block font-semibold text-ink">{row.notes.join(". ")}.</span>
               )}
-              <td className={`${RAMP_CELL} pr-3 text-xs text-ink-soft`}>
-                {describeLoad(ramp.kit, load, gym.unit)}
-                {noted && set && set.notes.length > 0 && (
-                  <span className="block font-semibold text-ink">{set.notes.join(". ")}.</span>
-                )}
-              </td>
-              <td className={`${RAMP_CELL} whitespace-nowrap`}>
-                {set ? formatSeconds(set.restSeconds) : ""}
-              </td>
-              <td className={`${RAMP_CELL} border-l border-l-line`} />
-              <td className={RAMP_CELL}>
-                <TickBox />
-              </td>
-            </tr>
-          );
-        })}
+            </td>
+            <td className={`${RAMP_CELL} whitespace-nowrap`}>{row.rest}</td>
+            <td className={`${RAMP_CELL} border-l border-l-line`} />
+            <td className={RAMP_CELL}>
+              <TickBox />
+            </td>
+          </tr>
+        ))}
       </tbody>
     </table>
   );

@@ -1,6 +1,6 @@
 "use client";
 
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
@@ -19,6 +19,7 @@ const CELL = "border-b border-line py-1.5 pr-3 align-baseline";
  * everybody reads it, so it says nothing of areas and notes.
  */
 export function GroupPaper({ session, plan, gym }: { session: Session; plan: GroupPlan; gym: GymKit }) {
+  const catalog = useCatalog();
   const together = session.together && plan.shared.length > 0;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
   const firstName = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;

@@ -2,8 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
-import { closeCardsAction, openCardsAction } from "@/app/actions";
 import type { Session } from "@/core/session";
+import { shareCardsAction, stopSharingCardsAction } from "@/server/actions/sessions";
 import type { PhoneAddress } from "@/server/cards/card-addresses";
 import { Button } from "@/ui/button";
 import { PrintPage } from "./print-page";
@@ -20,12 +20,12 @@ export function PhonesPage({
 }) {
   const router = useRouter();
   const all = people.map((p) => p.id);
-  const open = async (athleteIds: readonly string[]) => {
-    await openCardsAction({ sessionId: session.id, athleteIds });
+  const open = async (athleteIds: string[]) => {
+    await shareCardsAction({ sessionId: session.id, athleteIds });
     router.refresh();
   };
-  const close = async (athleteIds: readonly string[]) => {
-    await closeCardsAction({ sessionId: session.id, athleteIds });
+  const close = async (athleteIds: string[]) => {
+    await stopSharingCardsAction({ sessionId: session.id, athleteIds });
     router.refresh();
   };
   const copy = async (url: string) => {

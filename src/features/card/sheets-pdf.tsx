@@ -1,7 +1,7 @@
 import { Document, Page, Text, View } from "@react-pdf/renderer";
 import type { ReactNode } from "react";
-import { catalog } from "@/catalog";
-import { drillById, EQUIPMENT, kitInUse } from "@/core/catalog";
+import type { Catalog } from "@/core/catalog";
+import { drillById, EQUIPMENT, kitInUse, liftById } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
@@ -23,11 +23,13 @@ export function SheetsPdf({
   plan,
   gym,
   racks,
+  catalog,
 }: {
   session: Session;
   plan: GroupPlan;
   gym: GymKit;
   racks: OrderedRacks | null;
+  catalog: Catalog;
 }) {
   const together = session.together && plan.shared.length > 0;
   const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
@@ -125,7 +127,7 @@ export function SheetsPdf({
                 <Text key="name" style={styles.strong}>
                   {name}
                 </Text>,
-                catalog.lifts.find((l) => l.id === ramp.lift)?.name ?? ramp.lift,
+                liftById(catalog, ramp.lift)?.name ?? ramp.lift,
                 ...Array.from({ length: most }, (_, i) => {
                   const set = ramp.sets[i];
                   return set ? (

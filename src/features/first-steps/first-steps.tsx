@@ -3,16 +3,13 @@
 import { Plus } from "lucide-react";
 import type { ReactNode } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
-import { firstStepsAction } from "@/app/actions";
-import { catalog } from "@/catalog";
 import { gymSets } from "@/catalog/gym-sets";
+import { useCatalog } from "@/client/catalog";
 import type { UnitSystem } from "@/core/units";
 import { Wordmark } from "@/features/shared/wordmark";
+import { firstStepsAction } from "@/server/actions/setup";
 import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
-
-/** The lifts that have a weight of their own. */
-const mainLifts = catalog.lifts.filter((l) => !l.kind);
 
 /** The weight that the form starts with. */
 const FIRST_WEIGHT: Record<UnitSystem, string> = { kg: "60", lb: "135" };
@@ -35,6 +32,8 @@ const FIELD =
 
 /** The short way in: who comes, a bar with its plates, one lift with its weight. */
 export function FirstSteps() {
+  const catalog = useCatalog();
+  const mainLifts = catalog.lifts.filter((l) => !l.kind);
   const form = useForm<FirstStepsForm>({
     defaultValues: {
       names: "",
@@ -63,9 +62,9 @@ export function FirstSteps() {
 
   const submit = handleSubmit(async (values) => {
     const outcome = await firstStepsAction(values);
-    outcome?.errors.forEach(({ path, message }, i) => {
+    const errors = "errors" in outcome ? outcome.errors : [];
+    for (const [i, { path, message }] of errors.entries())
       setError(path as keyof FirstStepsForm, { message }, { shouldFocus: i === 0 });
-    });
   });
 
   return (

@@ -2,9 +2,10 @@
 
 import { Plus } from "lucide-react";
 import Link from "next/link";
-import { useCallback, useEffect, useState } from "react";
-import { saveGymAction, storedGymAction, weightsNotHereAction } from "@/app/actions";
-import { useSavedDraft } from "@/client/use-saved-draft";
+import { useCallback } from "react";
+import { getData, useData, useStamp } from "@/client/data";
+import type { Stored } from "@/client/draft-saver";
+import { useOnSaved, useSavedDraft } from "@/client/use-saved-draft";
 import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import type { GymKit } from "@/core/gym";
 import {
@@ -20,6 +21,8 @@ import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
 import { SavedHeader } from "@/features/shared/saved-header";
 import { WeightStepper } from "@/features/shared/weight-stepper";
 import { fail, ok } from "@/lib/result";
+import { saveGymAction } from "@/server/actions/gyms";
+import type { weightsNotHere } from "@/server/gyms/save-gym";
 import { Button } from "@/ui/button";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
@@ -35,7 +38,7 @@ const NEW_STACK = {
   kg: { start: 5, step: 5, top: 100 },
   lb: { start: 10, step: 10, top: 200 },
 };
-type NotHere = Awaited<ReturnType<typeof weightsNotHereAction>>;
+type NotHere = Awaited<ReturnType<typeof weightsNotHere>>;
 
 /** What the gym has: bar, plates, dumbbells, machines and the things that drills need. Saved as it is changed. */
 export function GymEditor({
@@ -47,24 +50,27 @@ export function GymEditor({
 }) {
   const { id } = opened.gym;
   const store = useCallback((revision: number, gym: GymKit) => saveGymAction({ revision, gym }), []);
-  const load = useCallback(() => storedGymAction(id), [id]);
-  const state = useSavedDraft({ revision: opened.revision, draft: opened.gym }, store, load, `gym ${id}`);
-  const { draft: gym, change, save } = state;
+  const load = useCallback(() => getData<Stored<GymKit>>(`gyms/${id}`), [id]);
+  const stamp = useStamp<{ revision: number }>("gym", id);
+  const {
+    draft: gym,
+    change,
+    controls,
+  } = useSavedDraft(
+    { revision: opened.revision, draft: opened.gym },
+    store,
+    load,
+    `gym ${id}`,
+    stamp?.revision,
+  );
   const set = (to: Partial<GymKit>) => change((g) => ({ ...g, ...to }));
 
-  const [notHere, setNotHere] = useState<NotHere>([]);
-  useEffect(() => {
-    if (save.kind !== "saved") return;
-    let isGone = false;
-    void weightsNotHereAction().then((found) => !isGone && setNotHere(found));
-    return () => {
-      isGone = true;
-    };
-  }, [save.kind]);
+  const { data: notHere = [], refetch } = useData<NotHere>("weights-not-here");
+  useOnSaved(controls.saver, () => void refetch());
 
   return (
     <div className="min-h-dvh">
-      <SavedHeader at="/gym" state={state} />
+      <SavedHeader at="/gym" controls={controls} />
       <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
@@ -75,7 +81,7 @@ export function GymEditor({
           here.
         </p>
         <div role="status">
-          {notHere.length > 0 && (
+          {notHere && notHere.length > 0 && (
             <p className="mt-4 w-fit bg-ochre-wash px-3 py-2">
               What stands here no longer makes the working weight of{" "}
               {notHere.map((n, i) => (

@@ -4,10 +4,10 @@ import { Plus, Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { addGymAction, removeGymAction } from "@/app/actions";
 import { gymSets } from "@/catalog/gym-sets";
 import { UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { addGymAction, removeGymAction } from "@/server/actions/gyms";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { Sheet, SheetClose } from "@/ui/sheet";
@@ -30,9 +30,7 @@ export function GymSwitch({
       toast(outcome.message);
       return;
     }
-    toastUndo(`${at.name} is taken out.`, outcome.token, "Bring it back", () =>
-      router.push(`/gym?gym=${at.id}`),
-    );
+    toastUndo(`${at.name} is deleted.`, outcome.token, () => router.push(`/gym?gym=${at.id}`));
     router.push("/gym");
     router.refresh();
   };

@@ -56,8 +56,7 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                     label={`Pairs of ${name}`}
                     hideLabel
                     value={p.pairs}
-                    least={1}
-                    most={MOST_PAIRS}
+                    range={[1, MOST_PAIRS]}
                     onChange={(pairs) => change(i, { pairs })}
                   />
                 </td>

@@ -58,8 +58,7 @@ export function ApproachFields({
     <WholeStepper
       label={label}
       value={value}
-      least={least}
-      most={most}
+      range={[least, most]}
       step={step}
       onChange={onChange}
       width="4ch"

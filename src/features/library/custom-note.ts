@@ -6,5 +6,5 @@ export function isCustom(id: string): boolean {
 /** What is said beside the name of the hall's own; nothing beside what ships. */
 export function customNote({ id, retired }: { id: string; retired?: boolean }): string {
   if (!isCustom(id)) return "";
-  return retired ? "taken out" : "own";
+  return retired ? "retired" : "mine";
 }

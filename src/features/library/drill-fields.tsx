@@ -116,24 +116,21 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           <WholeStepper
             label="Seconds each"
             value={dose.secondsPerUnit}
-            least={1}
-            most={60}
+            range={[1, 60]}
             onChange={(secondsPerUnit) => setDose({ secondsPerUnit })}
           />
         )}
         <WholeStepper
           label="Rest, seconds"
           value={dose.restSeconds}
-          least={0}
-          most={300}
+          range={[0, 300]}
           step={5}
           onChange={(restSeconds) => setDose({ restSeconds })}
         />
         <WholeStepper
           label="Setting up, seconds"
           value={drill.setUpSeconds}
-          least={0}
-          most={300}
+          range={[0, 300]}
           step={5}
           onChange={(setUpSeconds) => set({ setUpSeconds })}
         />

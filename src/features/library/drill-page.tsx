@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/catalog";
 import { doseOf, formatDose } from "@/core/dose";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
@@ -6,6 +6,7 @@ import { DemandBars } from "./demand-bars";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */
 export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: string) => void }) {
+  const catalog = useCatalog();
   const [sets, amount] = [drill.dose.sets[1], drill.dose.amount[1]];
   const related = [
     ...(drill.easier ? [{ id: drill.easier, how: "Easier" }] : []),

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { type DrillSearch, drillById, findDrills, PHASE_NAMES, PHASES, type Phase } from "@/core/catalog";
 import { OptionalChoice } from "@/ui/choice";
 import { customNote } from "./custom-note";
@@ -9,6 +9,7 @@ import { noteBeside, ShelfList } from "./shelf-list";
 
 /** The drills, found by words, phase and what they serve. */
 export function DrillShelf(list: { chosen: string | null; onChoose: (id: string) => void }) {
+  const catalog = useCatalog();
   const [search, setSearch] = useState<DrillSearch>({ text: "", phase: null, demand: null });
   const noteOf = (id: string) => {
     const drill = drillById(catalog, id)!;

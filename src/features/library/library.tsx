@@ -1,10 +1,12 @@
 "use client";
 
 import { CopyPlus } from "lucide-react";
-import { type ReactNode, useCallback, useState } from "react";
-import { copyContentAction } from "@/app/actions";
-import { catalog, takeCustomContent } from "@/catalog";
+import { type ReactNode, useState } from "react";
+import { toast } from "sonner";
+import { useCatalog } from "@/client/catalog";
+import { useCustomContent } from "@/client/custom-content";
 import { SiteHeader } from "@/features/shared/site-header";
+import { copyContentAction } from "@/server/actions/library";
 import type { CustomKind } from "@/server/schemas/custom-content";
 import { Button } from "@/ui/button";
 import { ViewSwitch } from "@/ui/view-switch";
@@ -22,6 +24,8 @@ const SHELF_OF: Record<CustomKind, Shelf> = { drill: "drills", lift: "lifts", ap
 
 /** Every drill, lift and approach there is, to find and to read. */
 export function Library({ openShelf, openId }: { openShelf: Shelf; openId: string | null }) {
+  const catalog = useCatalog();
+  const { setCustom } = useCustomContent();
   const [shelf, setShelf] = useState(openShelf);
   const [ids, setIds] = useState<Partial<Record<Shelf, string>>>(openId ? { [openShelf]: openId } : {});
   const go = (to: Shelf, id?: string) => {
@@ -34,15 +38,13 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const drill = catalog.drills.find((d) => d.id === ids.drills);
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === ids.approaches) ?? catalog.approaches[0]!;
-  const [, setChanges] = useState(0);
-  const changed = useCallback(() => setChanges((n) => n + 1), []);
   /** The page of one thing: the hall's own is changed, what ships is read and copied. */
   const pageOf = (kind: CustomKind, item: { id: string; kind?: string }, page: ReactNode) => {
-    if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} onChanged={changed} />;
+    if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} />;
     const copy = async () => {
       const made = await copyContentAction({ kind, of: item.id });
-      if (!made) return;
-      takeCustomContent(made.own);
+      if (made.kind === "refused") return void toast(made.message);
+      setCustom(made.custom);
       go(SHELF_OF[kind], made.id);
     };
     return (
@@ -50,7 +52,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
         {!item.kind && (
           <Button className="float-right ml-4" onClick={() => void copy()}>
             <CopyPlus aria-hidden className="size-4" />
-            Copy to change
+            Make my version
           </Button>
         )}
         {page}

@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { catalog } from "@/catalog";
-import { findLifts, IMPLEMENTS, type Implement, type LiftSearch } from "@/core/catalog";
+import { useCatalog } from "@/client/catalog";
+import { findLifts, IMPLEMENTS, type Implement, knownLift, type LiftSearch } from "@/core/catalog";
 import { OptionalChoice } from "@/ui/choice";
 import { customNote } from "./custom-note";
 import { IMPLEMENT_NAMES } from "./implement-names";
@@ -10,9 +10,10 @@ import { noteBeside, ShelfList } from "./shelf-list";
 
 /** The lifts, found by words, what they are loaded with and what they ask for. */
 export function LiftShelf(list: { chosen: string | null; onChoose: (id: string) => void }) {
+  const catalog = useCatalog();
   const [search, setSearch] = useState<LiftSearch>({ text: "", demand: null, implement: null });
   const noteOf = (id: string) => {
-    const lift = catalog.lifts.find((l) => l.id === id)!;
+    const lift = knownLift(catalog, id);
     return noteBeside(search.demand ? `${lift.asks[search.demand]} of 3` : "", customNote(lift));
   };
   return (

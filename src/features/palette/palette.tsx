@@ -1,32 +1,27 @@
 "use client";
 
 import { Command } from "cmdk";
-import { usePathname, useRouter } from "next/navigation";
+import { useRouter } from "next/navigation";
 import { useTheme } from "next-themes";
 import { Dialog } from "radix-ui";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
-import { placesToGoAction } from "@/app/actions";
+import { useData } from "@/client/data";
 import { useOfferedActions } from "@/client/palette-actions";
 import { PLACES } from "@/features/shared/site-header";
+import type { placesToGo } from "@/server/palette/places-to-go";
 import { dayInWords } from "@/ui/day-in-words";
 import { type Entry, findEntries } from "@/ui/find-entries";
 import { useReturnFocus } from "@/ui/use-return-focus";
 
-type Places = Awaited<ReturnType<typeof placesToGoAction>>;
+type Places = Awaited<ReturnType<typeof placesToGo>>;
 
 const NOWHERE: Places = { athletes: [], sessions: [] };
 
 /** Everything that can be gone to or done, found by typing. */
-export function Palette() {
-  const path = usePathname();
-  const [open, setOpen] = useState(false);
-  useHotkeys("mod+k", () => setOpen((is) => !is), { preventDefault: true, enableOnFormTags: true });
+export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const focus = useReturnFocus();
-  // A card on a phone is no place for the coach's ways.
-  if (path.startsWith("/card/")) return null;
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
@@ -34,8 +29,8 @@ export function Palette() {
           {...focus}
           className="fixed top-[14vh] left-1/2 z-50 w-[36rem] max-w-[94vw] -translate-x-1/2 rounded-sm border border-ink bg-chalk shadow-sheet"
         >
-          <Dialog.Title className="sr-only">Go to anything, do anything</Dialog.Title>
-          <Search onClose={() => setOpen(false)} />
+          <Dialog.Title className="sr-only">Search or jump to…</Dialog.Title>
+          <Search onClose={() => onOpenChange(false)} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
@@ -51,24 +46,18 @@ function Search({ onClose }: { onClose: () => void }) {
   // Nothing wanted means the first of what is found: there is always a choice, and none is left over from fewer words.
   const chosen = ids.includes(wanted) ? wanted : (ids[0] ?? "");
   return (
-    <Command
-      label="Go to anything, do anything"
-      loop
-      shouldFilter={false}
-      value={chosen}
-      onValueChange={setWanted}
-    >
+    <Command label="Search or jump to…" loop shouldFilter={false} value={chosen} onValueChange={setWanted}>
       <Command.Input
         value={search}
         onValueChange={(typed) => {
           setSearch(typed);
           setWanted("");
         }}
-        placeholder="Where to, or what to do"
+        placeholder="Search or jump to…"
         className="h-13 w-full border-b border-line bg-transparent px-5 text-base outline-none placeholder:text-ink-faint"
       />
       <Command.List className="max-h-[55vh] overflow-y-auto p-2">
-        <Command.Empty className="px-3 py-4 text-ink-soft">Nothing is called that.</Command.Empty>
+        <Command.Empty className="px-3 py-4 text-ink-soft">Nothing found.</Command.Empty>
         {found.map(({ heading, entries: under }) => (
           <Command.Group
             key={heading}
@@ -101,20 +90,11 @@ function useEntries(onMore: () => void): (Entry & { run: () => void })[] {
   const router = useRouter();
   const { resolvedTheme, setTheme } = useTheme();
   const actions = useOfferedActions();
-  const [places, setPlaces] = useState(NOWHERE);
+  const { data } = useData<Places>("places");
+  const places = data ?? NOWHERE;
   const more = useRef(onMore);
-
-  useEffect(() => {
-    let isGone = false;
-    void placesToGoAction().then((known) => {
-      if (isGone) return;
-      setPlaces(known);
-      more.current();
-    });
-    return () => {
-      isGone = true;
-    };
-  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the list has grown
+  useEffect(() => more.current(), [data]);
 
   return useMemo(() => {
     const go = (href: string) => () => router.push(href);

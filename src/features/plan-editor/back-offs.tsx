@@ -2,6 +2,7 @@
 
 import { Plus, X } from "lucide-react";
 import type { DraftBackOff, DraftLift, WarmUpEdit } from "@/core/draft";
+import { LIMITS } from "@/core/draft";
 import { formatWeight, parseWeight, type Weight } from "@/core/units";
 import { fail } from "@/lib/result";
 import { Button, IconButton } from "@/ui/button";
@@ -44,15 +45,13 @@ export function BackOffs({
           <WholeStepper
             label="Sets"
             value={b.sets}
-            least={1}
-            most={20}
+            range={LIMITS.sets}
             onChange={(sets) => change(i, { sets })}
           />
           <WholeStepper
             label="Reps"
             value={b.reps}
-            least={1}
-            most={20}
+            range={LIMITS.reps}
             onChange={(reps) => change(i, { reps })}
           />
           <Stepper

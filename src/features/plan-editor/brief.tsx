@@ -1,17 +1,18 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import { useMemo, useState } from "react";
-import { catalog } from "@/catalog";
+import { memo, useMemo, useState } from "react";
+import { useCatalog } from "@/client/catalog";
 import type { AthleteRecord } from "@/core/athlete";
-import { AREAS, approachFor } from "@/core/catalog";
+import { AREAS, approachFor, knownApproach, knownLift } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { oneRepMaxIn, startLift, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
+import { LIMITS, oneRepMaxIn, startLift, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
 import { type GymKit, liftKit } from "@/core/gym";
 import { nearestLoadable } from "@/core/plates";
 import type { Session } from "@/core/session";
 import { formatWeight } from "@/core/units";
 import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
+import { TEMPERATURES } from "@/features/shared/temperatures";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { type SaidWeight, WorkingWeight } from "./working-weight";
@@ -39,7 +40,7 @@ function barOptions({ bar, otherBars, unit }: GymKit, { ownBar, unit: ownUnit }:
 }
 
 /** Who and what: the athlete, the lift and its working sets, and the time, approach and room. */
-export function Brief({
+export const Brief = memo(function Brief({
   athlete,
   gym,
   draft,
@@ -59,17 +60,15 @@ export function Brief({
   onCompare: () => void;
 }) {
   const planned = draft.lifts[at]!;
-  const lift = catalog.lifts.find((l) => l.id === planned.lift);
-  const kit = useMemo(
-    () => lift && liftKit(gym, lift, athlete, planned.bar),
-    [gym, lift, athlete, planned.bar],
-  );
-  const oneRepMax = useMemo(() => lift && oneRepMaxIn(gym, athlete, lift), [gym, athlete, lift]) ?? null;
+  const catalog = useCatalog();
+  const lift = knownLift(catalog, planned.lift);
+  const kit = useMemo(() => liftKit(gym, lift, athlete, planned.bar), [gym, lift, athlete, planned.bar]);
+  const oneRepMax = useMemo(() => oneRepMaxIn(gym, athlete, lift), [gym, athlete, lift]);
   const [said, setSaid] = useState<SaidWeight | null>(null);
   const known = athlete.workingWeights.find((w) => w.lift === planned.lift);
-  const first = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift);
+  const first = knownLift(catalog, draft.lifts[0]!.lift);
   const approach = approachFor(catalog, first, draft.approach);
-  const isAlone = first?.kind === "drills-alone";
+  const isAlone = first.kind === "drills-alone";
   const limiters = athlete.limiters.map((l) => DEMANDS[l].name.toLowerCase());
   const facts = [
     ...(limiters.length > 0 ? [`limited by ${limiters.join(" and ")}`] : []),
@@ -89,12 +88,12 @@ export function Brief({
         <Choice
           label="Lift"
           value={planned.lift}
-          groups={liftGroups(planned.lift)}
+          groups={liftGroups(catalog, planned.lift)}
           onChange={(id) =>
             onEdit({
               kind: "choose-lift",
               at,
-              lift: startLift(athlete, gym, catalog.lifts.find((l) => l.id === id)!),
+              lift: startLift(athlete, gym, knownLift(catalog, id)),
             })
           }
           triggerClassName="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight"
@@ -104,32 +103,29 @@ export function Brief({
         )}
       </div>
       <div className="flex w-fit flex-wrap items-end gap-x-4 gap-y-1">
-        {!lift?.kind && (
+        {!lift.kind && (
           <>
             <WholeStepper
               label="Sets"
               value={planned.sets}
-              least={1}
-              most={20}
+              range={LIMITS.sets}
               onChange={(sets) => onEdit({ kind: "working", at, change: { sets } })}
             />
             <WholeStepper
               label="Reps"
               value={planned.reps}
-              least={1}
-              most={20}
+              range={LIMITS.reps}
               onChange={(reps) => onEdit({ kind: "working", at, change: { reps } })}
             />
             <WholeStepper
-              label="In reserve"
+              label="Reps in reserve"
               value={planned.rir}
-              least={0}
-              most={10}
+              range={LIMITS.rir}
               onChange={(rir) => onEdit({ kind: "working", at, change: { rir } })}
             />
           </>
         )}
-        {lift?.implement === "barbell" && gym.otherBars.length > 0 && (
+        {lift.implement === "barbell" && gym.otherBars.length > 0 && (
           <LabelledChoice
             label="Bar"
             value={planned.bar ?? USUAL_BAR}
@@ -150,8 +146,7 @@ export function Brief({
             <WholeStepper
               label="Minutes"
               value={draft.minutes}
-              least={2}
-              most={60}
+              range={LIMITS.minutes}
               onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
             />
             <span className="flex flex-col">
@@ -163,7 +158,7 @@ export function Brief({
                   <Choice
                     label="Approach"
                     value={draft.approach}
-                    groups={approachGroups(draft.approach)}
+                    groups={approachGroups(catalog, draft.approach)}
                     onChange={(id) => onEdit({ kind: "frame", change: { approach: id } })}
                     triggerClassName="min-h-6 text-sm font-bold"
                   />
@@ -178,16 +173,9 @@ export function Brief({
               )}
             </span>
             <LabelledChoice
-              label="Room"
+              label="Gym"
               value={draft.room}
-              groups={[
-                {
-                  options: [
-                    { value: "normal", label: "Normal" },
-                    { value: "cold", label: "Cold" },
-                  ],
-                },
-              ]}
+              groups={TEMPERATURES}
               onChange={(room) => onEdit({ kind: "frame", change: { room: room as WarmUpDraft["room"] } })}
             />
           </>
@@ -195,7 +183,7 @@ export function Brief({
       </div>
       <p role="status" className="w-fit max-w-[26rem] text-2xs text-ink-faint">
         {said?.weight === planned.weight && `${said.text} `}
-        {lift?.kind
+        {lift.kind
           ? "No working weight and no ramp: the drills lead into it."
           : known
             ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
@@ -204,15 +192,16 @@ export function Brief({
       </p>
     </section>
   );
-}
+});
 
 /** What is the same for everybody in the session; it is changed there. */
 function SharedFrame({ session }: { session: Session }) {
-  const approach = catalog.approaches.find((a) => a.id === session.approach)?.name;
+  const catalog = useCatalog();
+  const approach = knownApproach(catalog, session.approach).name;
   const facts = [
     ["Minutes", String(session.minutes)],
-    ["Approach", approach ?? session.approach],
-    ["Room", session.room === "cold" ? "Cold" : "Normal"],
+    ["Approach", approach],
+    ["Gym", session.room === "cold" ? "Cold" : "Normal"],
   ];
   return facts.map(([label, value]) => (
     <span key={label} className="flex flex-col">

@@ -2,8 +2,8 @@
 
 import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
-import { catalog } from "@/catalog";
-import { type Approach, PHASE_NAMES } from "@/core/catalog";
+import { useCatalog } from "@/client/catalog";
+import { type Approach, knownApproach, PHASE_NAMES } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { type PlanRequest, planOfLift, planWarmUp, stairOf, summaryOf } from "@/core/plan";
 import { counted, formatClock } from "@/core/units";
@@ -58,6 +58,7 @@ function Columns({
   onApproach: (id: string) => void;
   onDone: () => void;
 }) {
+  const catalog = useCatalog();
   const [left, setLeft] = useState(request.approach.id);
   const [right, setRight] = useState(() => catalog.approaches.find((a) => a.id !== request.approach.id)!.id);
   const [a, b] = [useColumn(request, left), useColumn(request, right)];
@@ -87,7 +88,8 @@ function Columns({
 }
 
 function useColumn(request: PlanRequest, id: string) {
-  const approach = catalog.approaches.find((a) => a.id === id) ?? request.approach;
+  const catalog = useCatalog();
+  const approach = knownApproach(catalog, id);
   const plan = useMemo(() => planWarmUp({ ...request, approach, taken: undefined }), [request, approach]);
   return { approach, plan };
 }
@@ -113,6 +115,7 @@ function Column({
   isCurrent: boolean;
   onUse: () => void;
 }) {
+  const catalog = useCatalog();
   const summary = summaryOf(plan);
   const first = plan.steps.filter((s) => s.block === 0 && s.round === 1);
   const over = plan.seconds > available * 60;
@@ -122,7 +125,7 @@ function Column({
         <Choice
           label={name}
           value={id}
-          groups={approachGroups(id)}
+          groups={approachGroups(catalog, id)}
           onChange={set}
           triggerClassName="text-lg font-bold tracking-tight"
         />

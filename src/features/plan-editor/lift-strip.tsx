@@ -1,8 +1,10 @@
 "use client";
 
 import { ChevronLeft, ChevronRight, Link2, Link2Off, X } from "lucide-react";
-import { catalog } from "@/catalog";
+import { memo } from "react";
+import { useCatalog } from "@/client/catalog";
 import type { AthleteRecord } from "@/core/athlete";
+import { knownLift } from "@/core/catalog";
 import { MOST_LIFTS, startLift, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { type Plan, planOfLift, stairOf } from "@/core/plan";
@@ -12,7 +14,7 @@ import { SmallStair } from "@/features/shared/small-stair";
 import { IconButton } from "@/ui/button";
 
 /** The session's lifts in order, each with its small stair; the one in view is marked. */
-export function LiftStrip({
+export const LiftStrip = memo(function LiftStrip({
   draft,
   plan,
   athlete,
@@ -29,10 +31,11 @@ export function LiftStrip({
   onLift: (at: number) => void;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
+  const catalog = useCatalog();
   const parts = draft.lifts.map((_, i) => planOfLift(plan, i));
   const minutes = Math.max(6, ...parts.map((p) => p.seconds / 60 + 1));
   const add = (lift: string) => {
-    onEdit({ kind: "add-lift", lift: startLift(athlete, gym, catalog.lifts.find((l) => l.id === lift)!) });
+    onEdit({ kind: "add-lift", lift: startLift(athlete, gym, knownLift(catalog, lift)) });
     onLift(draft.lifts.length);
   };
   const isLast = at === draft.lifts.length - 1;
@@ -40,7 +43,7 @@ export function LiftStrip({
     <nav aria-label="Lifts of the session" className="flex items-stretch border-t border-line bg-chalk px-7">
       <ol className="flex min-w-0 flex-1 items-stretch overflow-x-auto">
         {draft.lifts.map((d, i) => {
-          const lift = catalog.lifts.find((l) => l.id === d.lift);
+          const lift = knownLift(catalog, d.lift);
           const part = parts[i]!;
           const isIn = i === at;
           return (
@@ -59,10 +62,10 @@ export function LiftStrip({
               >
                 <span className="min-w-0 leading-tight">
                   <span className={`block truncate ${isIn ? "font-bold" : "font-medium"}`}>
-                    {i + 1} {lift?.name ?? d.lift}
+                    {i + 1} {lift.name}
                   </span>
                   <span className="condensed block truncate text-ink-soft">
-                    {lift?.kind
+                    {lift.kind
                       ? null
                       : `${[d.sets, d.reps, ...(d.weight === null ? [] : [formatWeight(d.weight)])].join(" × ")} · `}
                     {formatClock(part.seconds)}
@@ -126,4 +129,4 @@ export function LiftStrip({
     onEdit({ kind: "move-lift", at, to: at + by });
     onLift(at + by);
   }
-}
+});

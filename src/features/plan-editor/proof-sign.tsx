@@ -1,24 +1,32 @@
 "use client";
 
-import { catalog } from "@/catalog";
+import { memo } from "react";
+import { useCatalog } from "@/client/catalog";
+import type { AthleteRecord } from "@/core/athlete";
 import { drillById } from "@/core/catalog";
-import type { WarmUpEdit } from "@/core/draft";
+import type { WarmUpDraft, WarmUpEdit } from "@/core/draft";
+import type { GymKit } from "@/core/gym";
 import type { Plan } from "@/core/plan";
 import { Button } from "@/ui/button";
-import type { Proof } from "./use-exact-plan";
+import { type Proof, useExactPlan } from "./use-exact-plan";
 
 const percent = (share: number) => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
 
 /** Whether the drills are the best there are for this time, or how much better others could be. */
-export function ProofSign({
-  proof,
+export const ProofSign = memo(function ProofSign({
+  draft,
+  athlete,
+  gym,
   plan,
   onEdit,
 }: {
-  proof: Proof;
+  draft: WarmUpDraft;
+  athlete: AthleteRecord;
+  gym: GymKit;
   plan: Plan;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
+  const proof = useExactPlan(draft, athlete, gym, plan);
   if (proof.kind === "better")
     return <BetterPlan {...{ plan, onEdit, by: proof.by, drills: proof.drills }} />;
   const words = {
@@ -37,7 +45,7 @@ export function ProofSign({
       {words}
     </p>
   );
-}
+});
 
 /** Names that are spelled out before the rest are counted. */
 const NAMED = 2;
@@ -59,6 +67,7 @@ function BetterPlan({
   plan: Plan;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
+  const catalog = useCatalog();
   const now = new Set(plan.steps.filter((s) => s.block === 0).map((s) => s.drill.id));
   const next = new Set(drills.map((d) => d.drill));
   const name = (id: string) => drillById(catalog, id)?.name ?? id;
@@ -72,7 +81,7 @@ function BetterPlan({
         {comes.length > 0 && `${some(comes)} in`}
         {goes.length > 0 && `${comes.length > 0 ? "; " : ""}${some(goes)} out`}
       </span>
-      <Button onClick={() => onEdit({ kind: "take-over", drills })}>Take it over</Button>
+      <Button onClick={() => onEdit({ kind: "take-over", drills })}>Use this plan</Button>
     </div>
   );
 }

@@ -1,7 +1,9 @@
 "use client";
 
 import { Check } from "lucide-react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
+import { knownLift } from "@/core/catalog";
+import { LIMITS } from "@/core/draft";
 import { isBarKit } from "@/core/plates";
 import { describeLoad, type RampSet } from "@/core/ramp";
 import { formatSeconds, formatWeight, parseWeight, type Weight } from "@/core/units";
@@ -16,11 +18,6 @@ import { OnTheDay } from "./on-the-day";
 import type { PanelProps } from "./panel-props";
 import { RampControls } from "./ramp-controls";
 
-/** The longest rest that can be set by hand. Seconds. */
-const MOST_REST = 600;
-
-const catalogLift = (id: string) => catalog.lifts.find((l) => l.id === id) ?? catalog.lifts[0]!;
-
 /** One ramp set: what is on the bar, what is done with it, and what the coach may change about it. */
 export function SetPanel({
   set,
@@ -31,6 +28,7 @@ export function SetPanel({
   weights,
   onEdit,
 }: PanelProps & { set: RampSet; index: number }) {
+  const catalog = useCatalog();
   const ramp = plan.ramps[0]!;
   const sets = ramp.sets.length;
   const above = ramp.sets[index + 1]?.weight ?? ramp.working.weight;
@@ -92,15 +90,13 @@ export function SetPanel({
           <WholeStepper
             label="Reps"
             value={set.reps}
-            least={1}
-            most={20}
+            range={LIMITS.reps}
             onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
           />
           <WholeStepper
             label="Rest"
             value={set.restSeconds}
-            least={0}
-            most={MOST_REST}
+            range={LIMITS.restSeconds}
             step={5}
             onChange={(restSeconds) =>
               onEdit({ kind: "set-rest", at: plan.at, set: index, restSeconds, sets })
@@ -111,13 +107,12 @@ export function SetPanel({
           <WholeStepper
             label="Ramp sets"
             value={sets}
-            least={0}
-            most={10}
+            range={LIMITS.rampSets}
             onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
           />
         </div>
       )}
-      <RampControls lift={catalogLift(lift.lift)} draft={lift} at={plan.at} onEdit={onEdit} />
+      <RampControls lift={knownLift(catalog, lift.lift)} draft={lift} at={plan.at} onEdit={onEdit} />
       <p className="text-ink-soft">
         {set.seconds} s for the set. The rest is up to the {index === sets - 1 ? "first working" : "next"} set
         {isBarKit(ramp.kit) && ", plates changed in it"}.

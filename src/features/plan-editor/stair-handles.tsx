@@ -5,6 +5,7 @@ import { doseForSeconds, doseSeconds } from "@/core/dose";
 import type { WarmUpEdit } from "@/core/draft";
 import type { LiftPlan, Tread } from "@/core/plan";
 import type { Weight } from "@/core/units";
+import { isEqual } from "@/lib/equality";
 import { STAIR, type StairScale } from "./stair-scale";
 
 interface HandleProps {
@@ -30,7 +31,7 @@ function useDrag({ onTry, onEdit, onChoose }: Pick<HandleProps, "onTry" | "onEdi
     onPointerMove: (e: PointerEvent<SVGRectElement>) => {
       if (!start.current) return;
       const edit = toEdit(e.clientX - start.current.x, e.clientY - start.current.y);
-      if (JSON.stringify(edit) === JSON.stringify(last.current)) return;
+      if (isEqual(edit, last.current)) return;
       last.current = edit;
       onTry(edit);
     },

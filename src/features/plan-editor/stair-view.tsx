@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import type { WarmUpEdit } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import type { LiftPlan, Stair } from "@/core/plan";
@@ -28,7 +28,7 @@ function useWidth() {
 }
 
 /** The warm-up as a stair that climbs to the working weight: the plan's picture and its handle. */
-export function StairView({
+export const StairView = memo(function StairView({
   stair,
   plan,
   gym,
@@ -77,4 +77,4 @@ export function StairView({
       </svg>
     </div>
   );
-}
+});

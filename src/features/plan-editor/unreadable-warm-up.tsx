@@ -1,4 +1,4 @@
-import { forgetWarmUpAction } from "@/app/actions";
+import { forgetWarmUpAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
 import { Notice } from "@/ui/notice";
 
@@ -17,7 +17,12 @@ export function UnreadableWarmUp({
       title="This warm-up cannot be read"
       text={`${message} It stays in the database as it is until you start it anew.`}
     >
-      <form action={forgetWarmUpAction.bind(null, sessionId, athleteId)}>
+      <form
+        action={async () => {
+          "use server";
+          await forgetWarmUpAction({ sessionId, athleteId });
+        }}
+      >
         <Button type="submit" look="main">
           Start it anew
         </Button>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo, useRef } from "react";
+import { useCatalog } from "@/client/catalog";
 import type { WarmUpDraft } from "@/core/draft";
 import type { GroupPlan, MemberPlan } from "@/core/group";
 import type { MemberDraft } from "@/core/session";
@@ -30,11 +31,14 @@ export function usePart(
   draft: WarmUpDraft,
   first: MemberPlan | null,
 ): MemberPlan | null {
+  const catalog = useCatalog();
   const { id } = member.athlete;
   const question = useMemo(
     () =>
-      session.together && !member.absent ? planQuestion(session, hereWith(members, id, draft), gym) : null,
-    [session, gym, members, member.absent, id, draft],
+      session.together && !member.absent
+        ? planQuestion(session, hereWith(members, id, draft), gym, catalog)
+        : null,
+    [session, gym, members, member.absent, id, draft, catalog],
   );
   const known = useRef<GroupPlan | null>(
     first && { shared: [], members: [first], objective: 0, seconds: first.seconds },

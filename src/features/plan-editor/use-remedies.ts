@@ -1,7 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import { askWorker } from "@/client/ask-worker";
+import { useWorker } from "@/client/ask-worker";
 import type { WarmUpEdit } from "@/core/draft";
 import type { RemediesAnswer, RemediesQuestion } from "@/workers/remedies";
 
@@ -10,7 +9,8 @@ const REST_MS = 200;
 
 export type Remedies = ReadonlyMap<string, readonly { label: string; edit: WarmUpEdit }[]>;
 
-const NONE: Remedies = new Map();
+const makeWorker = () =>
+  new Worker(new URL("../../workers/remedies.ts", import.meta.url), { type: "module" });
 
 /**
  * What would mend each finding of a draft's plan, by the finding's code and message: tried in a worker once the
@@ -19,20 +19,6 @@ const NONE: Remedies = new Map();
  * @param question stays the same object until it is another question.
  */
 export function useRemedies(question: RemediesQuestion): Remedies {
-  const [remedies, setRemedies] = useState<Remedies>(NONE);
-  useEffect(() => {
-    setRemedies(NONE);
-    let quit = () => {};
-    const timer = setTimeout(() => {
-      const worker = new Worker(new URL("@/workers/remedies.ts", import.meta.url), { type: "module" });
-      quit = askWorker<RemediesQuestion, RemediesAnswer>(worker, question, {
-        answered: (answer) => setRemedies((known) => new Map(known).set(answer.of, answer.options)),
-      });
-    }, REST_MS);
-    return () => {
-      clearTimeout(timer);
-      quit();
-    };
-  }, [question]);
-  return remedies;
+  const { answers } = useWorker<RemediesQuestion, RemediesAnswer>(makeWorker, question, { restMs: REST_MS });
+  return new Map(answers.map((a) => [a.of, a.options]));
 }

@@ -1,35 +1,45 @@
 "use client";
 
-import { useCallback, useMemo, useRef } from "react";
-import { saveDraftAction, storedDraftAction } from "@/app/actions";
+import { useCallback, useRef } from "react";
+import { getData, useStamp } from "@/client/data";
+import type { Stored } from "@/client/draft-saver";
 import { useSavedDraft } from "@/client/use-saved-draft";
 import { applyEdit, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
+import { saveDraftAction } from "@/server/actions/sessions";
+import type { OpenWarmUp } from "@/server/sessions/open-session";
+import type { SessionStamp } from "@/server/sessions/session-stamp";
 
 /**
- * The draft of one athlete's warm-up in a session, changed by edits; see `useSavedDraft`.
- *
- * @param given what the session gives this athlete; kept with each change, so that what was not changed follows the
- *   session later on.
+ * The draft of one athlete's warm-up in a session, changed by edits; see `useSavedDraft`. What the session gives this
+ * athlete is kept with each change, so that what was not changed follows the session later on.
  */
-export function useWarmUp(
-  opened: { sessionId: string; athleteId: string; revision: number; draft: WarmUpDraft },
-  given: WarmUpDraft,
-) {
-  const { sessionId, athleteId } = opened;
-  const givenNow = useRef(given);
-  givenNow.current = given;
+export function useWarmUp({ session: { id: sessionId }, member }: OpenWarmUp) {
+  const { id: athleteId } = member.athlete;
+  const given = useRef(member.given);
+  given.current = member.given;
   const store = useCallback(
     (revision: number, draft: WarmUpDraft) =>
-      saveDraftAction({ sessionId, athleteId, revision, given: givenNow.current, draft }),
+      saveDraftAction({ sessionId, athleteId, revision, given: given.current, draft }),
     [sessionId, athleteId],
   );
-  const load = useCallback(() => storedDraftAction(sessionId, athleteId), [sessionId, athleteId]);
-  const saved = useSavedDraft(opened, store, load, `warm-up ${sessionId} ${athleteId}`);
-  const { change, tryOut: show } = saved;
-  const edit = useCallback((by: WarmUpEdit) => change((draft) => applyEdit(draft, by)), [change]);
-  const tryOut = useCallback(
-    (by: WarmUpEdit | null) => show(by && ((draft) => applyEdit(draft, by))),
-    [show],
+  const load = useCallback(
+    () => getData<Stored<WarmUpDraft>>(`sessions/${sessionId}/${athleteId}`),
+    [sessionId, athleteId],
   );
-  return useMemo(() => ({ ...saved, edit, tryOut }), [saved, edit, tryOut]);
+  const stamp = useStamp<SessionStamp>("session", sessionId);
+  const {
+    draft,
+    change,
+    tryOut: show,
+    controls,
+  } = useSavedDraft(
+    { revision: member.revision, draft: member.draft },
+    store,
+    load,
+    `warm-up ${sessionId} ${athleteId}`,
+    stamp?.people[athleteId]?.warmUp,
+  );
+  const edit = useCallback((by: WarmUpEdit) => change((d) => applyEdit(d, by)), [change]);
+  const tryOut = useCallback((by: WarmUpEdit | null) => show(by && ((d) => applyEdit(d, by))), [show]);
+  return { draft, edit, tryOut, controls };
 }

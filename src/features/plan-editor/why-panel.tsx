@@ -1,7 +1,7 @@
 "use client";
 
 import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-react";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { type Dose, type DoseRange, formatDose } from "@/core/dose";
 import { type PlanStep, substitutesFor } from "@/core/plan";
@@ -15,7 +15,7 @@ import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
 
 /** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
-export function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
+export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
   const { plan } = props;
   const step = chosen.kind === "drill" && plan.steps.find((s) => s.drill.id === chosen.drill);
   if (step) return <DrillPanel step={step} {...props} />;
@@ -23,7 +23,7 @@ export function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) 
   if (set && chosen.kind === "set") return <SetPanel set={set} index={chosen.set} {...props} />;
   if (plan.ramps[0]) return <WorkPanel {...props} />;
   return <p className="text-ink-soft">Choose a step to see why it is there.</p>;
-}
+});
 
 const AMOUNT_NAMES: Record<Dose["kind"], { label: string; suffix: string }> = {
   reps: { label: "Reps", suffix: "" },
@@ -60,16 +60,14 @@ function DoseSteppers({
         <WholeStepper
           label="Sets"
           value={dose.sets}
-          least={range.sets[0]}
-          most={range.sets[2]}
+          range={[range.sets[0], range.sets[2]]}
           onChange={(sets) => onDose({ sets, amount: dose.amount })}
         />
       )}
       <WholeStepper
         label={label}
         value={dose.amount}
-        least={low}
-        most={high}
+        range={[low, high]}
         step={range.step}
         onChange={(amount) => onDose({ sets: dose.sets, amount })}
         suffix={suffix}

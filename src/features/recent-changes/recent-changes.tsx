@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
-import { restoreAction } from "@/app/actions";
+import { restoreAction } from "@/server/actions/files";
 import type { RecentChange } from "@/server/files/restore";
 import { Button } from "@/ui/button";
 

@@ -1,21 +1,21 @@
 "use client";
 
 import { toast } from "sonner";
-import { restoreAction } from "@/app/actions";
+import { restoreAction } from "@/server/actions/files";
 
 /**
- * Says what was taken out, in or changed, and offers the way back; later it is on the files' page.
+ * Says what was deleted, imported or changed, and offers to undo it; later that can be done on the files' page.
  *
- * @param way what the button says.
- * @param onBack what the page does when it is as before.
+ * @param onUndone what the page does then.
  */
-export function toastUndo(message: string, token: string, way: string, onBack: () => void): void {
+export function toastUndo(message: string, token: string, onUndone: () => void): void {
   toast(message, {
     action: {
-      label: way,
+      label: "Undo",
       onClick: async () => {
-        if (await restoreAction(token)) onBack();
-        else toast("It is as before already, or it is too long ago.");
+        const outcome = await restoreAction(token);
+        if (outcome.kind === "restored") onUndone();
+        else toast(outcome.message);
       },
     },
   });

@@ -2,7 +2,7 @@
 
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { newSessionChoicesAction } from "@/app/actions";
+import { useData } from "@/client/data";
 import type { Session, SessionEdit } from "@/core/session";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button } from "@/ui/button";
@@ -11,7 +11,8 @@ import { type PickItem, PickSheet } from "@/ui/pick-sheet";
 /** Adds athletes to a session, one by one or all of a group, found by typing. */
 export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {
   const [open, setOpen] = useState(false);
-  const [athletes, setAthletes] = useState<NewSessionChoices["athletes"]>([]);
+  const { data } = useData<NewSessionChoices>("new-session", { enabled: open });
+  const athletes = data?.athletes ?? [];
   const known = new Set(session.participants.map((p) => p.athleteId));
   const free = athletes.filter((a) => !known.has(a.id));
   const items = [...new Set(free.map((a) => a.group))].flatMap((group): PickItem[] => {
@@ -29,14 +30,7 @@ export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit
     picked.startsWith(ALL) ? free.filter((a) => ALL + a.group === picked).map((a) => a.id) : [picked];
   return (
     <div className="mt-2 print:hidden">
-      <Button
-        look="bare"
-        className="-ml-3"
-        onClick={async () => {
-          setOpen(true);
-          setAthletes((await newSessionChoicesAction()).athletes);
-        }}
-      >
+      <Button look="bare" className="-ml-3" onClick={() => setOpen(true)}>
         <Plus aria-hidden className="size-4" />
         Add people
       </Button>

@@ -5,10 +5,10 @@ import { useRouter } from "next/navigation";
 import { type RefObject, useState } from "react";
 import { DayPicker } from "react-day-picker";
 import { toast } from "sonner";
-import { copySessionAction, removeSessionAction } from "@/app/actions";
 import { repeatDays, type Session } from "@/core/session";
+import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
-import { CALENDAR_LOOK } from "@/ui/day-field";
+import { CALENDAR_LOOK } from "@/ui/calendar-look";
 import { Sheet, SheetClose } from "@/ui/sheet";
 import { WholeStepper } from "@/ui/whole-stepper";
 
@@ -32,7 +32,7 @@ export function CopyDialog({
   const [weeks, setWeeks] = useState(4);
   const [message, setMessage] = useState<string | null>(null);
   const copy = async () => {
-    const outcome = await copySessionAction({ id: session.id, days });
+    const outcome = await copySessionAction({ id: session.id, days: [...days] });
     if (outcome.kind === "refused") {
       setMessage(outcome.message);
       return;
@@ -87,8 +87,7 @@ export function CopyDialog({
         <WholeStepper
           label={`Every ${format(parseISO(session.day), "EEEE")}, weeks`}
           value={weeks}
-          least={1}
-          most={MOST_WEEKS}
+          range={[1, MOST_WEEKS]}
           onChange={setWeeks}
         />
         <Button onClick={() => setDays([...new Set([...days, ...repeatDays(session.day, weeks)])])}>

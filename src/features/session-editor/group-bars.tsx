@@ -2,7 +2,8 @@
 
 import { X } from "lucide-react";
 import Link from "next/link";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
+import { knownLift } from "@/core/catalog";
 import type { GroupPlan, MemberPlan } from "@/core/group";
 import type { OwnPart, SessionEdit } from "@/core/session";
 import { formatClock, formatWeight } from "@/core/units";
@@ -36,6 +37,7 @@ export function GroupBars({
   isOld: boolean;
   onEdit: (edit: SessionEdit) => void;
 }) {
+  const catalog = useCatalog();
   const end = Math.max(minutes * 60, plan?.seconds ?? 0) + 20;
   const at = (seconds: number) => `${(100 * seconds) / end}%`;
   const ticks = Array.from({ length: Math.floor(end / 60) + 1 }, (_, m) => m);
@@ -57,7 +59,7 @@ export function GroupBars({
         </div>
         {members.map(({ athlete, draft, absent, own }) => {
           const row = plan?.members.find((m) => m.id === athlete.id);
-          const lift = catalog.lifts.find((l) => l.id === draft.lifts[0]!.lift)?.name;
+          const lift = knownLift(catalog, draft.lifts[0]!.lift).name;
           const { weight } = draft.lifts[0]!;
           return (
             <div key={athlete.id} className="contents">

@@ -2,7 +2,7 @@
 
 import { Pin, PinOff, Trash2 } from "lucide-react";
 import { useMemo } from "react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
@@ -30,12 +30,13 @@ export function GroupSheet({
   session: Session;
   onEdit: (edit: SessionEdit) => void;
 }) {
+  const catalog = useCatalog();
   const { minutes } = session;
   const people = useMemo(
     () => members.map(({ athlete }) => ({ name: athlete.name.split(" ")[0]!, athlete })),
     [members],
   );
-  const taken = useMemo(() => plan.shared.map((s) => s.drill), [plan]);
+  const planned = useMemo(() => plan.shared.map((s) => s.drill), [plan]);
   const nameOf = (id: string) => members.find((m) => m.athlete.id === id)?.athlete.name.split(" ")[0] ?? id;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
   const slowest = plan.members.reduce((a, b) =>
@@ -130,7 +131,12 @@ export function GroupSheet({
             })}
           </ol>
         </DragList>
-        <AddDrill people={people} gym={gym} taken={taken} onAdd={(drill) => onEdit({ kind: "pin", drill })} />
+        <AddDrill
+          people={people}
+          gym={gym}
+          planned={planned}
+          onAdd={(drill) => onEdit({ kind: "pin", drill })}
+        />
         <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "restore-drill", drill })} />
         {plan.shared.length === 0 && (
           <p className="text-ink-soft">No drills together: the time goes into the ramps.</p>

@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import type { GymKit } from "@/core/gym";
 import { groupRequestFor, type MemberDraft, requestInSession, type Session } from "@/core/session";
 import type { GroupPlanQuestion } from "@/workers/group-plan";
@@ -8,6 +8,7 @@ export function planQuestion(
   session: Session,
   here: readonly MemberDraft[],
   gym: GymKit,
+  catalog: Catalog,
 ): GroupPlanQuestion | null {
   if (session.together) {
     const asked = groupRequestFor(session, here, gym, catalog);

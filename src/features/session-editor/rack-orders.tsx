@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
+import { LIMITS } from "@/core/draft";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import {
@@ -33,10 +34,11 @@ export function RackOrders({
   /** Changes how bars are shared; absent: it stays as it is, as on paper. */
   onSetup?: (to: RackSetup) => void;
 }) {
+  const catalog = useCatalog();
   const { count, loaders, stock } = setup;
   const question = useMemo(
     () => rackRequestFor(plan, { count, loaders }, gym, catalog),
-    [plan, count, loaders, gym],
+    [plan, count, loaders, gym, catalog],
   );
   const orders = useRackOrders(question);
   if (!question) return null;
@@ -51,15 +53,13 @@ export function RackOrders({
             <WholeStepper
               label="Racks"
               value={racks}
-              least={1}
-              most={60}
+              range={LIMITS.racks}
               onChange={(to) => onSetup({ ...setup, count: to })}
             />
             <WholeStepper
               label="Loading a bar"
               value={loaders}
-              least={1}
-              most={2}
+              range={[1, 2]}
               onChange={(n) => onSetup({ ...setup, loaders: n as 1 | 2 })}
             />
             <LabelledChoice

@@ -2,7 +2,8 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
+import { liftById } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { isBarKit } from "@/core/plates";
@@ -49,6 +50,7 @@ export function RampTable({
   /** Whether it is one of several sheets: there is a place for notes, and the page has the button to print. */
   onPaper?: boolean;
 }) {
+  const catalog = useCatalog();
   const [order, setOrder] = useState<Order>("name");
   const rows = plan.members
     .flatMap((member): Row[] =>
@@ -59,7 +61,7 @@ export function RampTable({
                 key: `${member.id} ${i}`,
                 name: member.name,
                 athleteId: member.id,
-                lift: catalog.lifts.find((l) => l.id === ramp.lift)?.name ?? ramp.lift,
+                lift: liftById(catalog, ramp.lift)?.name ?? ramp.lift,
                 ramp,
               },
             ]

@@ -1,8 +1,9 @@
 "use client";
 
 import { ChevronLeft, ChevronRight, Link2, Link2Off, X } from "lucide-react";
-import { catalog } from "@/catalog";
-import { MOST_LIFTS } from "@/core/draft";
+import { useCatalog } from "@/client/catalog";
+import { knownLift } from "@/core/catalog";
+import { LIMITS, MOST_LIFTS } from "@/core/draft";
 import {
   formatLoad,
   parseLoad,
@@ -68,9 +69,10 @@ function OneLift({
   unit: UnitSystem;
   onEdit: (edit: SessionEdit) => void;
 }) {
+  const catalog = useCatalog();
   const { scheme } = lift;
-  const known = catalog.lifts.find((l) => l.id === lift.lift);
-  const name = known?.name ?? lift.lift;
+  const known = knownLift(catalog, lift.lift);
+  const { name } = known;
   const change = (to: Partial<SessionLift>) => onEdit({ kind: "change-lift", at, change: to });
   const isLast = at === count - 1;
   return (
@@ -80,7 +82,7 @@ function OneLift({
         <Choice
           label={`Lift ${at + 1}`}
           value={lift.lift}
-          groups={liftGroups(lift.lift)}
+          groups={liftGroups(catalog, lift.lift)}
           onChange={(id) => change({ lift: id })}
           triggerClassName="text-xl font-extrabold tracking-tight"
         />
@@ -120,22 +122,20 @@ function OneLift({
         )}
       </span>
       <span className="flex min-h-8 items-end gap-x-4">
-        {known?.kind ? (
+        {known.kind ? (
           <span className="min-h-8 pt-1 text-ink-soft">No working weight: the drills lead into it.</span>
         ) : scheme ? (
           <>
             <WholeStepper
               label="Sets"
               value={scheme.sets}
-              least={1}
-              most={20}
+              range={LIMITS.sets}
               onChange={(sets) => change({ scheme: { ...scheme, sets } })}
             />
             <WholeStepper
               label="Reps"
               value={scheme.reps}
-              least={1}
-              most={20}
+              range={LIMITS.reps}
               onChange={(reps) => change({ scheme: { ...scheme, reps } })}
             />
             <Stepper

@@ -5,9 +5,9 @@ import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
 import { toast } from "sonner";
-import { keepTemplateAction, removeSessionAction } from "@/app/actions";
 import type { Session, SessionEdit } from "@/core/session";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { keepTemplateAction, removeSessionAction } from "@/server/actions/sessions";
 import { IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog";
@@ -22,13 +22,11 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
   const close = () => setOpened(null);
   const home = useRef<HTMLButtonElement>(null);
 
-  const takeOut = async () => {
-    const token = await removeSessionAction(session.id);
-    if (!token) return;
+  const remove = async () => {
+    const outcome = await removeSessionAction(session.id);
+    if (outcome.kind === "refused") return void toast(outcome.message);
     router.push("/");
-    toastUndo(`${session.name} is taken out.`, token, "Bring it back", () =>
-      router.push(`/session/${session.id}`),
-    );
+    toastUndo(`${session.name} is deleted.`, outcome.token, () => router.push(`/session/${session.id}`));
   };
 
   const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (
@@ -50,7 +48,7 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
           {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
           {item(LayoutTemplate, "Keep as a template", () => setOpened("template"))}
           <DropdownMenu.Separator className="my-1 h-px bg-line" />
-          {item(Trash2, "Take out", () => void takeOut())}
+          {item(Trash2, "Delete", () => void remove())}
         </MenuContent>
       </DropdownMenu.Root>
       <CopyDialog

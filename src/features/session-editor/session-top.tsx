@@ -4,7 +4,7 @@ import { Keyboard, Printer } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { ReactNode } from "react";
-import type { SavedDraft } from "@/client/use-saved-draft";
+import type { DraftControls } from "@/client/use-saved-draft";
 import type { Session } from "@/core/session";
 import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
 import { Wordmark } from "@/features/shared/wordmark";
@@ -20,7 +20,7 @@ export function SessionTop({
   session,
   people,
   at,
-  state,
+  controls,
   onKeys,
   children,
 }: {
@@ -28,7 +28,7 @@ export function SessionTop({
   people: readonly { id: string; name: string; absent: boolean }[];
   /** The athlete in view; null: everyone. */
   at: string | null;
-  state: Omit<SavedDraft<unknown>, "draft" | "change" | "tryOut">;
+  controls: DraftControls;
   onKeys: () => void;
   children?: ReactNode;
 }) {
@@ -64,10 +64,10 @@ export function SessionTop({
         {session.time && ` ${session.time}`}
       </span>
       <span className="ml-auto">
-        <SaveSign state={state} />
+        <SaveSign controls={controls} />
       </span>
       <span className="flex">
-        <UndoButtons state={state} />
+        <UndoButtons controls={controls} />
         <IconButton label="Keys" keys="?" onClick={onKeys}>
           <Keyboard aria-hidden className="size-4" />
         </IconButton>

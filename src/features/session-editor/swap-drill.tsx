@@ -2,7 +2,7 @@
 
 import { ArrowRightLeft } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { drillById } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
 import type { SessionEdit } from "@/core/session";
@@ -21,6 +21,7 @@ export function SwapDrill({
   plan: GroupPlan;
   onEdit: (edit: SessionEdit) => void;
 }) {
+  const catalog = useCatalog();
   const drill = drillById(catalog, id);
   const options = [
     ...(drill?.easier ? [{ id: drill.easier, how: "Easier" }] : []),

@@ -1,7 +1,7 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
-import { askWorker } from "@/client/ask-worker";
+import { useCallback, useState } from "react";
+import { useWorker } from "@/client/ask-worker";
 import type { GroupPlan } from "@/core/group";
 import type { GroupPlanAnswer, GroupPlanQuestion } from "@/workers/group-plan";
 
@@ -11,7 +11,8 @@ export type GroupPlanning =
   | { kind: "cancelled" }
   | { kind: "failed" };
 
-const NOTHING_TO_QUIT = () => {};
+const makeWorker = () =>
+  new Worker(new URL("../../workers/group-plan.ts", import.meta.url), { type: "module" });
 
 /**
  * Plans a group in a worker whenever the question changes; the plan before stays in view meanwhile. `cancel`
@@ -20,42 +21,26 @@ const NOTHING_TO_QUIT = () => {};
  * @param first the plan of the first question, where it is known already: it is not worked out again.
  */
 export function useGroupPlan(question: GroupPlanQuestion | null, first: GroupPlan | null = null) {
-  const [plan, setPlan] = useState<GroupPlan | null>(first);
-  const [planning, setPlanning] = useState<GroupPlanning>(
-    first ? { kind: "done" } : { kind: "working", done: 0 },
-  );
-  const known = useRef(first ? question : null);
-  const quit = useRef(NOTHING_TO_QUIT);
+  const [known] = useState(first ? question : null);
+  const [cancelled, setCancelled] = useState<GroupPlanQuestion | null>(null);
+  const [round, setRound] = useState(0);
+  const asked = question === known || question === cancelled ? null : question;
+  const { answers, hasFailed } = useWorker<GroupPlanQuestion, GroupPlanAnswer>(makeWorker, asked, { round });
+  const last = answers.at(-1);
+  const [plan, setPlan] = useState(first);
+  if (last?.kind === "done" && last.plan !== plan) setPlan(last.plan);
 
-  const start = useCallback((asked: GroupPlanQuestion) => {
-    quit.current();
-    setPlanning({ kind: "working", done: 0 });
-    const worker = new Worker(new URL("@/workers/group-plan.ts", import.meta.url), { type: "module" });
-    quit.current = askWorker<GroupPlanQuestion, GroupPlanAnswer>(worker, asked, {
-      failed: () => setPlanning({ kind: "failed" }),
-      answered: (answer) => {
-        if (answer.kind === "progress") {
-          setPlanning({ kind: "working", done: answer.done });
-          return;
-        }
-        setPlan(answer.plan);
-        setPlanning({ kind: "done" });
-        quit.current();
-      },
-    });
+  const planning: GroupPlanning = hasFailed
+    ? { kind: "failed" }
+    : question !== null && question === cancelled
+      ? { kind: "cancelled" }
+      : last?.kind === "done" || (question !== null && question === known)
+        ? { kind: "done" }
+        : { kind: "working", done: last?.kind === "progress" ? last.done : 0 };
+  const cancel = useCallback(() => setCancelled(question), [question]);
+  const again = useCallback(() => {
+    setCancelled(null);
+    setRound((r) => r + 1);
   }, []);
-
-  useEffect(() => {
-    if (!question || known.current === question) return;
-    known.current = null;
-    start(question);
-    return () => quit.current();
-  }, [question, start]);
-
-  const cancel = useCallback(() => {
-    quit.current();
-    setPlanning({ kind: "cancelled" });
-  }, []);
-  const again = useCallback(() => question && start(question), [question, start]);
   return { plan, planning, cancel, again };
 }

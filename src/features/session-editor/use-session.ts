@@ -1,9 +1,12 @@
 "use client";
 
-import { useCallback, useMemo } from "react";
-import { saveSessionAction, storedSessionAction } from "@/app/actions";
+import { useCallback } from "react";
+import { getData, useStamp } from "@/client/data";
+import type { Stored } from "@/client/draft-saver";
 import { useSavedDraft } from "@/client/use-saved-draft";
 import { applySessionEdit, type Session, type SessionEdit } from "@/core/session";
+import { saveSessionAction } from "@/server/actions/sessions";
+import type { SessionStamp } from "@/server/sessions/session-stamp";
 
 /** A session, changed by edits; see `useSavedDraft`. */
 export function useSession(opened: { revision: number; session: Session }) {
@@ -12,14 +15,15 @@ export function useSession(opened: { revision: number; session: Session }) {
     (revision: number, session: Session) => saveSessionAction({ revision, session }),
     [],
   );
-  const load = useCallback(() => storedSessionAction(id), [id]);
-  const saved = useSavedDraft(
+  const load = useCallback(() => getData<Stored<Session>>(`sessions/${id}`), [id]);
+  const stamp = useStamp<SessionStamp>("session", id);
+  const { change, ...saved } = useSavedDraft(
     { revision: opened.revision, draft: opened.session },
     store,
     load,
     `session ${id}`,
+    stamp?.session,
   );
-  const { change } = saved;
   const edit = useCallback((by: SessionEdit) => change((session) => applySessionEdit(session, by)), [change]);
-  return useMemo(() => ({ ...saved, edit }), [saved, edit]);
+  return { ...saved, edit };
 }

@@ -2,44 +2,37 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
-import { sessionStampAction } from "@/app/actions";
+import { useStamp } from "@/client/data";
+import type { Saver } from "@/client/use-saved-draft";
+import { isEqual } from "@/lib/equality";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
-
-/** How often a window that is looked at asks whether others have changed something. Milliseconds. */
-const LOOK_EVERY_MS = 4000;
 
 /**
  * Reads a session's page again when somebody else has changed what it shows: the gym, the people, what differs for one.
  * What the page itself saves is its own business and left out of the stamps that are compared.
  *
+ * @param shown the stamp of what the page shows; null: not known.
  * @param mine what of a stamp others change; it stays the same function from call to call.
- * @param isSaved nothing is read again while something here is not saved yet.
+ * @param saver nothing is read again while something here is not saved yet.
  */
 export function useStayInStep(
   id: string,
-  stamp: SessionStamp | null,
+  shown: SessionStamp | null,
   mine: (stamp: SessionStamp) => unknown,
-  isSaved: boolean,
+  saver: Saver,
 ): void {
   const router = useRouter();
-  const shown = useRef("");
-  shown.current = stamp ? JSON.stringify(mine(stamp)) : "";
-  const saved = useRef(isSaved);
-  saved.current = isSaved;
+  const now = useStamp<SessionStamp>("session", id);
+  /** The stamp for which the page has been read again: what is shown then may be newer than it. */
+  const done = useRef<SessionStamp | null>(null);
   useEffect(() => {
-    let isLooking = false;
-    const look = async () => {
-      if (isLooking || !saved.current || document.visibilityState !== "visible") return;
-      isLooking = true;
-      const now = await sessionStampAction(id).catch(() => null);
-      isLooking = false;
-      if (now && saved.current && JSON.stringify(mine(now)) !== shown.current) router.refresh();
+    if (!now || !shown) return;
+    const look = () => {
+      if (saver.state.kind !== "saved" || done.current === now || isEqual(mine(now), mine(shown))) return;
+      done.current = now;
+      router.refresh();
     };
-    const timer = setInterval(() => void look(), LOOK_EVERY_MS);
-    window.addEventListener("focus", look);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener("focus", look);
-    };
-  }, [id, mine, router]);
+    look();
+    return saver.subscribe(look);
+  }, [now, shown, mine, saver, router]);
 }

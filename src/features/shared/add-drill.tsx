@@ -3,7 +3,7 @@
 import { Plus } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { type DrillId, PHASE_NAMES, PHASES } from "@/core/catalog";
 import { type DrillToAdd, drillsToAdd } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
@@ -23,22 +23,23 @@ function noteOf({ obstacle, notFor }: DrillToAdd): string | undefined {
 export function AddDrill({
   people,
   gym,
-  taken,
+  planned,
   onAdd,
 }: {
   /** Who would do it. */
   people: Parameters<typeof drillsToAdd>[1];
   gym: GymKit;
   /** What is in the warm-up already. */
-  taken: readonly DrillId[];
+  planned: readonly DrillId[];
   onAdd: (drill: DrillId) => void;
 }) {
+  const catalog = useCatalog();
   const [open, setOpen] = useState(false);
   useHotkeys("a", () => setOpen(true), { preventDefault: true });
   const items = useMemo(
     () =>
       open
-        ? drillsToAdd(catalog.drills, people, gym.equipment, new Set(taken))
+        ? drillsToAdd(catalog.drills, people, gym.equipment, new Set(planned))
             .map(
               (d): PickItem => ({
                 id: d.drill.id,
@@ -51,7 +52,7 @@ export function AddDrill({
             )
             .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))
         : [],
-    [open, people, gym.equipment, taken],
+    [catalog, open, people, gym.equipment, planned],
   );
   return (
     <>

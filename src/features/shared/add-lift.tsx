@@ -1,6 +1,7 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import { useCatalog } from "@/client/catalog";
 import { Choice } from "@/ui/choice";
 import { liftGroups } from "./lift-groups";
 
@@ -14,6 +15,7 @@ export function AddLift({
   className?: string;
   onAdd: (lift: string) => void;
 }) {
+  const catalog = useCatalog();
   return (
     <span className={`flex items-center gap-1 ${className}`}>
       <Plus aria-hidden className="size-4 text-ink-soft" />
@@ -21,7 +23,7 @@ export function AddLift({
         label={label}
         value=""
         placeholder={label}
-        groups={liftGroups()}
+        groups={liftGroups(catalog)}
         onChange={onAdd}
         triggerClassName="min-h-8 font-semibold"
       />

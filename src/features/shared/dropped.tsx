@@ -1,6 +1,6 @@
 "use client";
 
-import { catalog } from "@/catalog";
+import { useCatalog } from "@/client/catalog";
 import { type DrillId, drillById } from "@/core/catalog";
 
 /** The drills that the coach has taken out, each with a way back. */
@@ -11,6 +11,7 @@ export function Dropped({
   drills: readonly DrillId[];
   onRestore: (drill: DrillId) => void;
 }) {
+  const catalog = useCatalog();
   if (drills.length === 0) return null;
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1 py-2 text-ink-soft">

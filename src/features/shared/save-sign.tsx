@@ -1,21 +1,18 @@
 "use client";
 
 import { CircleAlert, CloudCheck, CloudUpload, Redo2, Undo2 } from "lucide-react";
-import type { SavedDraft } from "@/client/use-saved-draft";
+import { type DraftControls, useSaveState } from "@/client/use-saved-draft";
 import { Button, IconButton } from "@/ui/button";
 
 /** Undo and redo of one's own changes. */
-export function UndoButtons({
-  state,
-}: {
-  state: Pick<SavedDraft<unknown>, "canUndo" | "canRedo" | "undo" | "redo">;
-}) {
+export function UndoButtons({ controls }: { controls: DraftControls }) {
+  const { canUndo, canRedo, undo, redo } = controls;
   return (
     <>
-      <IconButton label="Undo" keys="Ctrl Z" disabled={!state.canUndo} onClick={state.undo}>
+      <IconButton label="Undo" keys="Ctrl Z" disabled={!canUndo} onClick={undo}>
         <Undo2 aria-hidden className="size-4" />
       </IconButton>
-      <IconButton label="Redo" keys="Ctrl Shift Z" disabled={!state.canRedo} onClick={state.redo}>
+      <IconButton label="Redo" keys="Ctrl Shift Z" disabled={!canRedo} onClick={redo}>
         <Redo2 aria-hidden className="size-4" />
       </IconButton>
     </>
@@ -23,14 +20,14 @@ export function UndoButtons({
 }
 
 /** Whether what is on the screen is saved; if another window has saved since, what to do about it. */
-export function SaveSign({ state }: { state: Pick<SavedDraft<unknown>, "save" | "settle"> }) {
-  const { save } = state;
+export function SaveSign({ controls: { saver, settle } }: { controls: DraftControls }) {
+  const save = useSaveState(saver);
   if (save.kind === "changed-elsewhere") {
     return (
       <span role="alert" className="flex items-center gap-2">
-        <span className="font-semibold text-ember">Changed in another window.</span>
-        <Button onClick={() => state.settle("theirs")}>Show that version</Button>
-        <Button onClick={() => state.settle("mine")}>Keep this one</Button>
+        <span className="font-semibold text-ember">Edited somewhere else.</span>
+        <Button onClick={() => settle("theirs")}>Use theirs</Button>
+        <Button onClick={() => settle("mine")}>Keep mine</Button>
       </span>
     );
   }

@@ -1,6 +1,6 @@
 "use client";
 
-import type { SavedDraft } from "@/client/use-saved-draft";
+import type { DraftControls } from "@/client/use-saved-draft";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { SaveSign, UndoButtons } from "./save-sign";
 import { SiteHeader } from "./site-header";
@@ -8,17 +8,17 @@ import { SiteHeader } from "./site-header";
 /** The head of a page that is saved as it is changed, with undo and redo by button and key. */
 export function SavedHeader({
   at,
-  state,
+  controls,
 }: {
   at: Parameters<typeof SiteHeader>[0]["at"];
-  state: Omit<SavedDraft<unknown>, "draft" | "change" | "tryOut">;
+  controls: DraftControls;
 }) {
-  useUndoKeys(state);
+  useUndoKeys(controls);
   return (
     <SiteHeader at={at}>
-      <SaveSign state={state} />
+      <SaveSign controls={controls} />
       <span className="flex">
-        <UndoButtons state={state} />
+        <UndoButtons controls={controls} />
       </span>
     </SiteHeader>
   );

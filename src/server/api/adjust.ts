@@ -1,6 +1,7 @@
 import { isBarKit, type LoadKit } from "@/core/plates";
 import { adjustRamp, changeWorking, type DoneSet, usualPlates } from "@/core/ramp";
 import { type Weight, weightValue } from "@/core/units";
+import { openCatalog } from "../library/catalog";
 import { adjustRequestSchema } from "../schemas/adjust-api";
 import { problem, readBody } from "./problem";
 import { rampJson, refuseWeight, toRampRequest } from "./ramp";
@@ -33,7 +34,8 @@ function checkDone(
 
 /** POST /api/adjust: a ramp planned anew from what has been done. */
 export async function adjustResponse(request: Request): Promise<Response> {
-  const read = await readBody(request, adjustRequestSchema);
+  const catalog = await openCatalog();
+  const read = await readBody(request, adjustRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;
   const refusal = refuseWeight(body, body.unit, "working.weight");
@@ -41,7 +43,7 @@ export async function adjustResponse(request: Request): Promise<Response> {
   const invalid = (path: string, message: string) =>
     problem(400, "The request is not valid.", { errors: [{ path, message }] });
 
-  const asked = toRampRequest(body, body.unit);
+  const asked = toRampRequest(body, body.unit, catalog);
   const done: DoneSet[] = [];
   for (const [i, set] of body.done.entries()) {
     const checked = checkDone(asked.kit, set);

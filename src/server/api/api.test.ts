@@ -208,7 +208,7 @@ describe("POST /api/plan", () => {
   });
 
   test("keeps to the equipment that is given", async () => {
-    const { drills } = await catalogResponse().json();
+    const { drills } = await (await catalogResponse()).json();
     const body = await (await post(planResponse, { ...plan, equipment: [] })).json();
     for (const step of body.steps) {
       const drill = drills.find((d: { id: string }) => d.id === step.drill);
@@ -365,11 +365,11 @@ test("GET /api/openapi.json describes every route that there is, with schemas th
   }
   expect(document.components.schemas.PlanRequest.properties).toHaveProperty("group");
   rampResponseSchema.parse(await (await post(rampResponse, ramp)).json());
-  catalogResponseSchema.parse(await catalogResponse().json());
+  catalogResponseSchema.parse(await (await catalogResponse()).json());
 });
 
 test("GET /api/catalog gives everything a request may name", async () => {
-  const body = await catalogResponse().json();
+  const body = await (await catalogResponse()).json();
   for (const key of ["lifts", "drills", "demands", "areas", "equipment", "approaches"]) {
     expect(body[key].length).toBeGreaterThan(1);
     for (const record of body[key]) expect(record).toHaveProperty("id");

@@ -1,9 +1,10 @@
-import { catalog } from "@/catalog";
 import { AREAS, EQUIPMENT } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
+import { openCatalog } from "../library/catalog";
 
 /** GET /api/catalog: everything a plan is made from, with its records. */
-export function catalogResponse(): Response {
+export async function catalogResponse(): Promise<Response> {
+  const catalog = await openCatalog();
   return Response.json({
     lifts: catalog.lifts,
     drills: catalog.drills,

@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { shippedCatalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import packageJson from "../../../package.json";
 import { adjustRequestSchema, adjustResponseSchema } from "../schemas/adjust-api";
 import { planRequestSchema, reviewRequestSchema } from "../schemas/plan-api";
@@ -46,7 +48,7 @@ function asked(summary: string, request: string, response: object) {
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
 
 /** The open interface as an OpenAPI 3.1 document, made from the schemas that check the requests. */
-function openApi() {
+function openApi(catalog: Catalog) {
   return {
     openapi: "3.1.0",
     info: {
@@ -89,11 +91,11 @@ function openApi() {
     },
     components: {
       schemas: {
-        RampRequest: input(rampRequestSchema),
-        AdjustRequest: input(adjustRequestSchema),
-        RackRequest: input(rackRequestSchema),
-        PlanRequest: input(planRequestSchema),
-        ReviewRequest: input(reviewRequestSchema),
+        RampRequest: input(rampRequestSchema(catalog)),
+        AdjustRequest: input(adjustRequestSchema(catalog)),
+        RackRequest: input(rackRequestSchema(catalog)),
+        PlanRequest: input(planRequestSchema(catalog)),
+        ReviewRequest: input(reviewRequestSchema(catalog)),
         Ramp: output(rampResponseSchema),
         AdjustedRamp: output(adjustResponseSchema),
         Racks: output(rackResponseSchema),
@@ -110,5 +112,5 @@ function openApi() {
 
 /** GET /api/openapi.json */
 export function openApiResponse(): Response {
-  return Response.json(openApi());
+  return Response.json(openApi(shippedCatalog));
 }

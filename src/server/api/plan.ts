@@ -1,7 +1,9 @@
 import type { z } from "zod";
+import type { Catalog } from "@/core/catalog";
 import { type GroupPlan, planGroupSteps } from "@/core/group";
 import { givenUp, type Plan, type PlanRequest, planExactly, planWarmUp, substitutesFor } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
+import { openCatalog } from "../library/catalog";
 import { planRequestSchema } from "../schemas/plan-api";
 import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { readBody } from "./problem";
@@ -9,7 +11,7 @@ import { rampJson } from "./ramp";
 import { findingJson } from "./review";
 import { equipmentOf, liftsOf, refuseLifts, sessionOf, withWorking } from "./session";
 
-type Body = z.output<typeof planRequestSchema>;
+type Body = z.output<ReturnType<typeof planRequestSchema>>;
 
 /** A plan with its weights as numbers of the request's unit. */
 function planJson(plan: Plan, request: PlanRequest) {
@@ -72,13 +74,14 @@ function groupJson(plan: GroupPlan) {
 
 /** POST /api/plan: the warm-up of one athlete, or of a group. */
 export async function planResponse(request: Request): Promise<Response> {
-  const read = await readBody(request, planRequestSchema);
+  const catalog = await openCatalog();
+  const read = await readBody(request, planRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;
-  if (body.group) return groupResponse(body, body.group, request.signal);
+  if (body.group) return groupResponse(body, body.group, catalog, request.signal);
   const refusal = refuseLifts(body.lifts, body.unit, "lifts.");
   if (refusal) return refusal;
-  const session = sessionOf(body);
+  const session = sessionOf(body, catalog);
   const plan = body.exact
     ? await finishBetweenRequests(planExactly(session), request.signal)
     : planWarmUp(session);
@@ -88,6 +91,7 @@ export async function planResponse(request: Request): Promise<Response> {
 async function groupResponse(
   body: Body,
   group: NonNullable<Body["group"]>,
+  catalog: Catalog,
   signal: AbortSignal,
 ): Promise<Response> {
   const ownLifts = group.map(({ working }) => body.lifts.map((l, i) => withWorking(l, working?.[i])));
@@ -96,7 +100,7 @@ async function groupResponse(
     const refusal = refuseLifts(lifts, body.unit, path);
     if (refusal) return refusal;
   }
-  const session = sessionOf(body);
+  const session = sessionOf(body, catalog);
   const planning = planGroupSteps({
     ...session,
     ...equipmentOf(body),
@@ -104,7 +108,7 @@ async function groupResponse(
       id: String(a),
       name,
       athlete: { experience, limiters, areas },
-      lifts: liftsOf(body, ownLifts[a]!),
+      lifts: liftsOf(body, ownLifts[a]!, catalog),
     })),
   });
   const plan = await finishBetweenRequests(planning, signal);

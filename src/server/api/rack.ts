@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import { catalog } from "@/catalog";
+import { type Catalog, knownLift, liftById } from "@/core/catalog";
 import { isBarKit } from "@/core/plates";
 import {
   type Lifter,
@@ -12,19 +12,20 @@ import {
   lifterOf as toLifter,
 } from "@/core/rack";
 import { weightValue } from "@/core/units";
+import { openCatalog } from "../library/catalog";
 import { rackRequestSchema } from "../schemas/rack-api";
 import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { problem, readBody } from "./problem";
 import { kitOf, rampOf, refuseWeight } from "./ramp";
 
-type Body = z.output<typeof rackRequestSchema>;
+type Body = z.output<ReturnType<typeof rackRequestSchema>>;
 type Athlete = Body["athletes"][number];
 
 /** Somebody's ramp on the bar, or the response that says why there is none. */
-function lifterOf(athlete: Athlete, unit: Body["unit"], path: string): Lifter | Response {
+function lifterOf(athlete: Athlete, unit: Body["unit"], path: string, catalog: Catalog): Lifter | Response {
   const { name } = athlete;
   if ("ramp" in athlete) {
-    const known = catalog.lifts.find((l) => l.id === athlete.ramp.lift);
+    const known = athlete.ramp.lift === undefined ? undefined : liftById(catalog, athlete.ramp.lift);
     return toLifter(name, known ? placeOf(known) : "rack", athlete.ramp);
   }
   if (!isBarKit(kitOf(athlete, unit))) {
@@ -33,8 +34,8 @@ function lifterOf(athlete: Athlete, unit: Body["unit"], path: string): Lifter | 
     });
   }
   const refusal = refuseWeight(athlete, unit, `${path}.working.weight`);
-  const lift = catalog.lifts.find((l) => l.id === athlete.lift)!;
-  return refusal ?? toLifter(name, placeOf(lift), rampOf(athlete, unit));
+  const lift = knownLift(catalog, athlete.lift);
+  return refusal ?? toLifter(name, placeOf(lift), rampOf(athlete, unit, catalog));
 }
 
 function orderJson({ seconds, moves, waitedSeconds }: RunningOrder) {
@@ -89,12 +90,13 @@ function shortagesJson(
 
 /** POST /api/rack: who shares a bar with whom, and in which order. */
 export async function rackResponse(request: Request): Promise<Response> {
-  const read = await readBody(request, rackRequestSchema);
+  const catalog = await openCatalog();
+  const read = await readBody(request, rackRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { athletes, unit, racks, loaders } = read.body;
   const lifters: Lifter[] = [];
   for (const [i, athlete] of athletes.entries()) {
-    const lifter = lifterOf(athlete, unit, `athletes.${i}`);
+    const lifter = lifterOf(athlete, unit, `athletes.${i}`, catalog);
     if (lifter instanceof Response) return lifter;
     lifters.push(lifter);
   }

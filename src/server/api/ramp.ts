@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import { type Catalog, knownLift } from "@/core/catalog";
 import {
   barKit,
   bodyKit,
@@ -12,6 +12,7 @@ import {
 } from "@/core/plates";
 import { checkWorkingWeight, planRamp, type Ramp, type RampRequest } from "@/core/ramp";
 import { kilograms, type UnitSystem, type Weight, weightValue } from "@/core/units";
+import { openCatalog } from "../library/catalog";
 import { type LiftRequest, type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
 import { problem, readBody, unloadable } from "./problem";
 
@@ -82,21 +83,22 @@ export function rampJson(ramp: Ramp) {
 
 /** POST /api/ramp: the ramp-up sets of one lift. */
 export async function rampResponse(request: Request): Promise<Response> {
-  const read = await readBody(request, rampRequestSchema);
+  const catalog = await openCatalog();
+  const read = await readBody(request, rampRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;
   const refusal = refuseWeight(body, body.unit, "working.weight");
-  return refusal ?? Response.json(rampJson(rampOf(body, body.unit)));
+  return refusal ?? Response.json(rampJson(rampOf(body, body.unit, catalog)));
 }
 
 /** The ramp of a lift request whose working weight can be loaded. */
-export function rampOf(body: LiftRequest, unit: UnitSystem): Ramp {
-  return planRamp(toRampRequest(body, unit));
+export function rampOf(body: LiftRequest, unit: UnitSystem, catalog: Catalog): Ramp {
+  return planRamp(toRampRequest(body, unit, catalog));
 }
 
 /** A lift request as the core takes it. */
-export function toRampRequest(body: LiftRequest, unit: UnitSystem): RampRequest {
-  const lift = catalog.lifts.find((l) => l.id === body.lift)!;
+export function toRampRequest(body: LiftRequest, unit: UnitSystem, catalog: Catalog): RampRequest {
+  const lift = knownLift(catalog, body.lift);
   return {
     unit,
     lift: { ...lift, fromFloor: body.floor ? body.floor === "full-height" : lift.fromFloor },

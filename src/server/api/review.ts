@@ -1,4 +1,3 @@
-import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
 import { planWarmUp } from "@/core/plan";
 import {
@@ -10,6 +9,7 @@ import {
   writtenOf,
 } from "@/core/review";
 import { weightValue } from "@/core/units";
+import { openCatalog } from "../library/catalog";
 import { reviewRequestSchema } from "../schemas/plan-api";
 import { readBody } from "./problem";
 import { equipmentOf, refuseLifts, sessionOf } from "./session";
@@ -45,12 +45,13 @@ export function findingJson({ code, message, place, remedies }: ReviewFinding) {
 
 /** POST /api/review: what speaks against a warm-up, and what would mend it. */
 export async function reviewResponse(request: Request): Promise<Response> {
-  const read = await readBody(request, reviewRequestSchema);
+  const catalog = await openCatalog();
+  const read = await readBody(request, reviewRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { plan, people, ...body } = read.body;
   const refusal = refuseLifts(body.lifts, body.unit, "lifts.");
   if (refusal) return refusal;
-  const session = sessionOf(body);
+  const session = sessionOf(body, catalog);
   const ours = writtenOf(planWarmUp(session), session.minutes);
   const written = {
     steps: plan.steps.map((s) => ({ ...s, drill: drillById(catalog, s.drill)! })),

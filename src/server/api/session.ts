@@ -1,5 +1,11 @@
-import { catalog } from "@/catalog";
-import { approachFor, EQUIPMENT_IDS, type EquipmentId, type Lift } from "@/core/catalog";
+import {
+  approachFor,
+  type Catalog,
+  EQUIPMENT_IDS,
+  type EquipmentId,
+  knownLift,
+  type Lift,
+} from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 import type { PlannedLift, PlanRequest } from "@/core/plan";
 import type { PlanLift, SessionRequest } from "../schemas/plan-api";
@@ -23,10 +29,10 @@ function focusLift(demands: readonly DemandId[]): Lift {
   };
 }
 
-function plannedLift(l: PlanLift, unit: SessionRequest["unit"]): PlannedLift {
+function plannedLift(l: PlanLift, unit: SessionRequest["unit"], catalog: Catalog): PlannedLift {
   const { implement, plates, working } = l;
   return {
-    lift: catalog.lifts.find((known) => known.id === l.lift)!,
+    lift: knownLift(catalog, l.lift),
     kit: implement && working ? kitOf({ implement, plates, working }, unit) : null,
     working: working ?? null,
     backOffs: l.backOffs,
@@ -77,14 +83,15 @@ export function equipmentOf({ equipment }: Pick<SessionRequest, "equipment">): {
 export function liftsOf(
   { focus, unit }: Pick<SessionRequest, "focus" | "unit">,
   lifts: readonly PlanLift[],
+  catalog: Catalog,
 ): PlannedLift[] {
-  if (lifts.length > 0) return lifts.map((l) => plannedLift(l, unit));
+  if (lifts.length > 0) return lifts.map((l) => plannedLift(l, unit, catalog));
   return [{ lift: focusLift(focus!), kit: null, working: null }];
 }
 
 /** The plan request behind a request for one athlete. */
-export function sessionOf(body: SessionRequest): PlanRequest {
-  const lifts = liftsOf(body, body.lifts);
+export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
+  const lifts = liftsOf(body, body.lifts, catalog);
   return {
     unit: body.unit,
     lifts,

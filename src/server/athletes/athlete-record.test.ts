@@ -2,14 +2,12 @@ import { addDays, format } from "date-fns";
 import { weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
 import { seedDemo } from "@/demo/seed";
-import { keptLast } from "@/lib/kept-last";
 import { withTemporaryDatabase } from "../__tests__/database";
+import { openWarmUp, saveAthleteAction, warmUpOf } from "../__tests__/now";
 import { athleteRecords } from "../athletes/athlete-record";
-import { openAthlete, saveAthlete } from "../athletes/athletes";
+import { openAthlete } from "../athletes/athletes";
 import { placesToGo } from "../palette/places-to-go";
-import { warmUpOf } from "../plans/plan-session";
 import { today } from "../sessions/day";
-import { openWarmUp } from "../sessions/open-session";
 
 withTemporaryDatabase();
 
@@ -37,7 +35,7 @@ describe("what is on record of an athlete's weights", () => {
       { ...sets, lift: "bench-press", day: iso(-30), weight: weight(120), kind: "max" as const },
       { ...sets, lift: "bench-press", day: iso(-3), weight: weight(125), kind: "max" as const },
     ];
-    await saveAthlete({ revision, athlete: { ...draft, weights: [...rows, ...draft.weights] } });
+    await saveAthleteAction({ revision, athlete: { ...draft, weights: [...rows, ...draft.weights] } });
     const known = async (day: string) => (await athleteRecords(["gwydion"], day))("gwydion")!.athlete;
     const now = await known("9999-12-31");
     expect(now.workingWeights).toMatchObject([{ lift: "bench-press", weight: weight(100), day: iso(-1) }]);
@@ -57,10 +55,10 @@ describe("what is on record of an athlete's weights", () => {
 test("a bar, a thing that cannot be used and an approach of one's own are in the plan", async () => {
   const before = await openWarmUp("today-throwers", "linnea");
   if (!before.ok) throw new Error("not opened");
-  const usual = warmUpOf(before.value, before.value.member).plan;
+  const usual = (await warmUpOf(before.value, before.value.member)).plan;
   const { draft, revision } = (await openAthlete("linnea"))!;
   const kit = [...new Set(usual.steps.flatMap((s) => s.drill.equipment.flat()))];
-  await saveAthlete({
+  await saveAthleteAction({
     revision,
     athlete: {
       ...draft,
@@ -70,7 +68,7 @@ test("a bar, a thing that cannot be used and an approach of one's own are in the
   });
   const after = await openWarmUp("today-throwers", "linnea");
   if (!after.ok) throw new Error("not opened");
-  const { plan, request } = warmUpOf(after.value, after.value.member);
+  const { plan, request } = await warmUpOf(after.value, after.value.member);
   expect(plan.ramps[0]!.sets[0]!.weight).toBe(weight(15));
   expect(request.approach.id).toBe("every-joint");
   expect(request.lifts[0]!.style).toBe("even-steps");
@@ -94,27 +92,5 @@ test("stored things of an athlete that no longer exist are left out, not fatal",
   expect(bodyOf(row)).toEqual({
     ...{ limiters: ["squat"], areas: [], ownBar: null, cannotUse: ["rower"] },
     ...{ approach: null, rampStyle: null },
-  });
-});
-
-describe("results that are kept", () => {
-  test("are worked out again only where what they come from has changed", () => {
-    const keep = keptLast<number>(2);
-    let worked = 0;
-    const ask = (id: string, from: string) => keep(id, from, () => ++worked);
-    expect([ask("a", "1"), ask("a", "1"), ask("a", "2"), ask("a", "2")]).toEqual([1, 1, 2, 2]);
-  });
-
-  test("are as many as were asked for: the one not used for longest goes", () => {
-    const keep = keptLast<string>(2);
-    const worked: string[] = [];
-    const ask = (id: string) => {
-      keep(id, "same", () => {
-        worked.push(id);
-        return id;
-      });
-    };
-    for (const id of ["a", "b", "a", "c", "a", "b"]) ask(id);
-    expect(worked).toEqual(["a", "b", "c", "b"]);
   });
 });

@@ -3,13 +3,20 @@ import type { GymKit } from "@/core/gym";
 import { type Weight, weight } from "@/core/units";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { athletesCsv, workingWeightsCsv } from "../files/export";
+import {
+  addAthletesAction,
+  changeSeveralAction,
+  listDay,
+  openWarmUp,
+  saveAthleteAction,
+  saveGymAction,
+  weightsNotHere,
+  workingWeightsCsv,
+} from "../__tests__/now";
+import { athletesCsv } from "../files/export";
 import { openGymKit } from "../gyms/gym-kit";
-import { saveGym, weightsNotHere } from "../gyms/save-gym";
 import { today } from "../sessions/day";
-import { listDay } from "../sessions/list-day";
-import { openWarmUp } from "../sessions/open-session";
-import { addAthletesFromList, changeSeveral, listAthletePage, openAthlete, saveAthlete } from "./athletes";
+import { listAthletePage, openAthlete } from "./athletes";
 
 withTemporaryDatabase();
 
@@ -37,19 +44,22 @@ describe("the gym", () => {
       equipment: ["stick", "rower"],
       counts: { rower: 2 },
     };
-    expect(await saveGym({ revision, gym: changed })).toEqual({ kind: "saved", revision: revision + 1 });
+    expect(await saveGymAction({ revision, gym: changed })).toEqual({
+      kind: "saved",
+      revision: revision + 1,
+    });
     expect((await openedGym()).gym).toEqual({
       ...changed,
       equipment: expect.arrayContaining(["stick", "rower"]),
     });
-    await saveGym({ revision: revision + 1, gym });
+    await saveGymAction({ revision: revision + 1, gym });
     expect((await openedGym()).gym.plates).toEqual(gym.plates);
   });
 
   test("changed in another window is not written over, and shown as it is there", async () => {
     const { gym, revision } = await openedGym();
-    await saveGym({ revision, gym: { ...gym, name: "First" } });
-    const late = await saveGym({ revision, gym: { ...gym, name: "Second" } });
+    await saveGymAction({ revision, gym: { ...gym, name: "First" } });
+    const late = await saveGymAction({ revision, gym: { ...gym, name: "Second" } });
     expect(late).toMatchObject({
       kind: "changed-elsewhere",
       revision: revision + 1,
@@ -61,12 +71,12 @@ describe("the gym", () => {
     const { gym, revision } = await openedGym();
     expect(await weightsNotHere()).toEqual([]);
     const coarse = gym.plates.filter((p) => p.weight >= weight(10));
-    const outcome = await saveGym({ revision, gym: { ...gym, plates: coarse } });
+    const outcome = await saveGymAction({ revision, gym: { ...gym, plates: coarse } });
     const found = await weightsNotHere();
     expect(found.map((f) => f.name)).toContain("Rashid al-Amin");
     expect((await openWarmUp("today-masters", "rashid")).ok).toBe(true);
     expect((await listDay(today(), 1)).sessions).toHaveLength(3);
-    if (outcome.kind === "saved") await saveGym({ revision: outcome.revision, gym });
+    if (outcome.kind === "saved") await saveGymAction({ revision: outcome.revision, gym });
     expect(await weightsNotHere()).toEqual([]);
   });
 
@@ -82,7 +92,7 @@ describe("the gym", () => {
     ["with things that there are not", (gym) => ({ ...gym, equipment: ["sauna"] }), /gym\.equipment/],
   ])("%s is refused, and nothing is stored", async (_, change, message) => {
     const { gym, revision } = await openedGym();
-    const outcome = await saveGym({ revision, gym: change(gym) });
+    const outcome = await saveGymAction({ revision, gym: change(gym) });
     expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
     expect(await openedGym()).toEqual({ gym, revision });
   });
@@ -106,14 +116,14 @@ describe("an athlete", () => {
         ...draft.weights.filter((w) => w.day !== today()),
       ],
     };
-    expect(await saveAthlete({ revision, athlete: changed })).toMatchObject({ kind: "saved" });
+    expect(await saveAthleteAction({ revision, athlete: changed })).toMatchObject({ kind: "saved" });
     expect((await opened("ilse")).draft).toEqual(changed);
   });
 
   test("changed in another window is not written over", async () => {
     const { draft, revision } = await opened("kenji");
-    await saveAthlete({ revision, athlete: { ...draft, note: "first" } });
-    const late = await saveAthlete({ revision, athlete: { ...draft, note: "second" } });
+    await saveAthleteAction({ revision, athlete: { ...draft, note: "first" } });
+    const late = await saveAthleteAction({ revision, athlete: { ...draft, note: "second" } });
     expect(late).toMatchObject({ kind: "changed-elsewhere", draft: { note: "first" } });
   });
 
@@ -128,7 +138,7 @@ describe("an athlete", () => {
     ["a birth year long ago", { birthYear: 1066 }, /athlete\.birthYear: Must be at least 1900/],
   ])("with %s is refused", async (_, change, message) => {
     const { draft, revision } = await opened("noa");
-    const outcome = await saveAthlete({ revision, athlete: { ...draft, ...change } });
+    const outcome = await saveAthleteAction({ revision, athlete: { ...draft, ...change } });
     expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
     expect((await opened("noa")).draft).toEqual(draft);
   });
@@ -136,7 +146,7 @@ describe("an athlete", () => {
   test("in the archive is on no day's page, and back again", async () => {
     const linesOf = async () =>
       (await listDay(today(), 1)).sessions.flatMap((g) => g.lines.map((l) => l.athlete.id));
-    expect(await changeSeveral({ ids: ["mei", "lars"], to: { archived: true } })).toMatchObject({
+    expect(await changeSeveralAction({ ids: ["mei", "lars"], to: { archived: true } })).toMatchObject({
       kind: "changed",
       what: "2 athletes archived",
     });
@@ -145,7 +155,7 @@ describe("an athlete", () => {
       "Lars-Olof Brännström",
       "Mei-Lin Cho",
     ]);
-    await changeSeveral({ ids: ["mei", "lars"], to: { archived: false } });
+    await changeSeveralAction({ ids: ["mei", "lars"], to: { archived: false } });
     expect(await linesOf()).toContain("mei");
   });
 });
@@ -163,13 +173,13 @@ describe("the list of athletes", () => {
   });
 
   test("takes a pasted list of names into a new group, each once", async () => {
-    const outcome = await addAthletesFromList({
+    const outcome = await addAthletesAction({
       names: "Una Vell\n Oke Brandt \n\nUna Vell",
       group: "Evening",
       unit: "kg",
     });
     expect(outcome).toMatchObject({ kind: "added", count: 2 });
-    const more = await addAthletesFromList({ names: "Ida Lund", group: "evening", unit: "lb" });
+    const more = await addAthletesAction({ names: "Ida Lund", group: "evening", unit: "lb" });
     expect(more).toMatchObject({ kind: "added", count: 1 });
     const page = await listAthletePage({ q: "" });
     const evening = page.rows.filter((r) => r.group === "Evening");
@@ -179,7 +189,7 @@ describe("the list of athletes", () => {
       ["Una Vell", "kg"],
     ]);
     expect(page.groups.filter((g) => g.name.toLowerCase() === "evening")).toHaveLength(1);
-    await changeSeveral({ ids: evening.map((r) => r.id), to: { groupId: "pilots" } });
+    await changeSeveralAction({ ids: evening.map((r) => r.id), to: { groupId: "pilots" } });
     expect((await listAthletePage({ group: "pilots" })).total).toBe(12);
   });
 
@@ -192,7 +202,7 @@ describe("the list of athletes", () => {
       /at most 200/,
     ],
   ])("%# is refused with what to do", async (request, message) => {
-    expect(await addAthletesFromList(request)).toMatchObject({
+    expect(await addAthletesAction(request)).toMatchObject({
       kind: "refused",
       message: expect.stringMatching(message),
     });
@@ -216,7 +226,7 @@ describe("files to take out", () => {
 
   test("hold no formula that a spreadsheet would run", async () => {
     const { draft, revision } = await opened("yusuf");
-    await saveAthlete({ revision, athlete: { ...draft, name: "=1+1", note: "@sum(A1)" } });
+    await saveAthleteAction({ revision, athlete: { ...draft, name: "=1+1", note: "@sum(A1)" } });
     const { body } = await athletesCsv();
     expect(body).not.toMatch(/(^|,)"?[=@]/m);
     expect(read(body).find((p) => p.name === "'=1+1")?.note).toBe("'@sum(A1)");
@@ -225,7 +235,7 @@ describe("files to take out", () => {
 
 test("a long list comes in pages", async () => {
   const many = Array.from({ length: 120 }, (_, i) => `Reserve ${String(i).padStart(3, "0")}`).join("\n");
-  await addAthletesFromList({ names: many, group: "Reserve", unit: "kg" });
+  await addAthletesAction({ names: many, group: "Reserve", unit: "kg" });
   const first = await listAthletePage({ q: "Reserve" });
   expect([first.rows.length, first.total, first.pages]).toEqual([50, 120, 3]);
   const last = await listAthletePage({ q: "Reserve", page: "3" });

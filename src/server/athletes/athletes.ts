@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
 import { counted, UNIT_SYSTEMS, type Weight } from "@/core/units";
 import {
   ATHLETE_ORDERS,
@@ -12,9 +13,10 @@ import {
 } from "@/data/athletes";
 import { listSessionsOf } from "@/data/sessions";
 import { keepUndoable } from "@/data/undoables";
+import { memoize } from "@/lib/memoize";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { type AthleteDraft, athleteSchema } from "../schemas/athlete";
-import { firstProblem } from "../schemas/draft";
+import { type Refused, refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
 import { bodyOf } from "./athlete-record";
 
@@ -82,17 +84,19 @@ export async function openAthlete(id: string) {
 }
 export type OpenAthlete = NonNullable<Awaited<ReturnType<typeof openAthlete>>>;
 
-const saveSchema = z.strictObject({ revision: z.number().int().min(0), athlete: athleteSchema });
+export const saveAthleteSchema = memoize((catalog: Catalog) =>
+  z.strictObject({ revision: z.number().int().min(0), athlete: athleteSchema(catalog) }),
+);
 
 /** Stores an athlete that was changed from the revision that is stored now. */
-export async function saveAthlete(request: unknown): Promise<SaveOutcome<AthleteDraft>> {
-  const parsed = saveSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { id, limiters, areas, weights, ...rest } = parsed.data.athlete;
+export async function saveAthlete({
+  revision,
+  athlete,
+}: z.output<ReturnType<typeof saveAthleteSchema>>): Promise<SaveOutcome<AthleteDraft>> {
+  const { id, limiters, areas, weights, ...rest } = athlete;
   const groups = await listGroups();
-  if (!groups.some((g) => g.id === rest.groupId))
-    return { kind: "refused", message: "There is no such group." };
-  const stored = await updateAthlete(id, parsed.data.revision, {
+  if (!groups.some((g) => g.id === rest.groupId)) return refuse("There is no such group.");
+  const stored = await updateAthlete(id, revision, {
     athlete: rest,
     limiters: limiters.map((demand, place) => ({ athleteId: id, demand, place })),
     areas: areas.map((a) => ({ ...a, athleteId: id })),
@@ -100,26 +104,25 @@ export async function saveAthlete(request: unknown): Promise<SaveOutcome<Athlete
   });
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openAthlete(id);
-  if (!current) return { kind: "refused", message: "This athlete is no longer there." };
+  if (!current) return refuse("This athlete is no longer there.");
   return { kind: "changed-elsewhere", revision: current.revision, draft: current.draft };
 }
 
-const addSchema = z.strictObject({
+export const addAthletesSchema = z.strictObject({
   /** One name a line. */
   names: z.string().max(20_000),
   group: z.string().trim().min(1, "Choose a group or name a new one.").max(80, "Use at most 80 characters."),
   unit: z.enum(UNIT_SYSTEMS),
 });
 
-export type AddOutcome =
-  | { kind: "added"; count: number; firstId: string; token: string }
-  | { kind: "refused"; message: string };
+export type AddOutcome = { kind: "added"; count: number; firstId: string; token: string } | Refused;
 
 /** Adds athletes from a pasted list of names to a group, which is made where there is none of that name. */
-export async function addAthletesFromList(request: unknown): Promise<AddOutcome> {
-  const parsed = addSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { names, group, unit } = parsed.data;
+export async function addAthletesFromList({
+  names,
+  group,
+  unit,
+}: z.output<typeof addAthletesSchema>): Promise<AddOutcome> {
   const listed = [
     ...new Set(
       names
@@ -128,11 +131,10 @@ export async function addAthletesFromList(request: unknown): Promise<AddOutcome>
         .filter((n) => n !== ""),
     ),
   ];
-  if (listed.length === 0) return { kind: "refused", message: "Type a name, or paste several, one a line." };
-  if (listed.length > MOST_ADDED)
-    return { kind: "refused", message: `Add at most ${MOST_ADDED} people at a time.` };
+  if (listed.length === 0) return refuse("Type a name, or paste several, one a line.");
+  if (listed.length > MOST_ADDED) return refuse(`Add at most ${MOST_ADDED} people at a time.`);
   const long = listed.find((n) => n.length > 80);
-  if (long) return { kind: "refused", message: `"${long.slice(0, 30)}…" is too long a name.` };
+  if (long) return refuse(`"${long.slice(0, 30)}…" is too long a name.`);
   const groups = await listGroups();
   const known = groups.find((g) => g.name.toLowerCase() === group.toLowerCase());
   const groupId = known?.id ?? crypto.randomUUID();
@@ -156,20 +158,20 @@ export async function addAthletesFromList(request: unknown): Promise<AddOutcome>
   return { kind: "added", count: people.length, firstId: people[0]!.id, token };
 }
 
-const changeSchema = z.strictObject({
+export const changeSeveralSchema = z.strictObject({
   ids: z.array(z.string().max(100)).min(1).max(1000),
   to: z.union([z.strictObject({ groupId: z.string().max(100) }), z.strictObject({ archived: z.boolean() })]),
 });
 
 /** Moves several athletes to a group, or to or from the archive. */
-export async function changeSeveral(
-  request: unknown,
-): Promise<{ kind: "changed"; what: string; token: string } | { kind: "refused"; message: string }> {
-  const parsed = changeSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { ids, to } = parsed.data;
+export async function changeSeveral({
+  ids,
+  to,
+}: z.output<typeof changeSeveralSchema>): Promise<
+  { kind: "changed"; what: string; token: string } | Refused
+> {
   const group = "groupId" in to ? (await listGroups()).find((g) => g.id === to.groupId) : null;
-  if (group === undefined) return { kind: "refused", message: "There is no such group." };
+  if (group === undefined) return refuse("There is no such group.");
   const before = await changeAthletes(ids, to);
   const done = group
     ? `moved to ${group.name}`

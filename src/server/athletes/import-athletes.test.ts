@@ -1,10 +1,14 @@
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { athletesCsv, workingWeightsCsv } from "../files/export";
-import { restore } from "../files/restore";
+import {
+  importAthletesAction,
+  previewImportAction,
+  restoreAction,
+  workingWeightsCsv,
+} from "../__tests__/now";
+import { athletesCsv } from "../files/export";
 import { today } from "../sessions/day";
 import { listAthletePage, openAthlete } from "./athletes";
-import { importAthletes, previewImport } from "./import-athletes";
 
 withTemporaryDatabase();
 
@@ -18,7 +22,7 @@ const FILE = [
 ].join("\r\n");
 
 async function previewOf(text: string, columns?: object) {
-  const preview = await previewImport({ text, ...(columns && { columns }) });
+  const preview = await previewImportAction({ text, ...(columns && { columns }) });
   if (preview.kind !== "read") throw new Error(preview.message);
   return preview;
 }
@@ -43,7 +47,7 @@ test("a file is read by its heads, whatever separates it, and nothing is stored"
 
 test("it is taken in together, and taken back together", async () => {
   const before = await everything();
-  const outcome = await importAthletes({ text: FILE });
+  const outcome = await importAthletesAction({ text: FILE });
   if (outcome.kind !== "imported") throw new Error(outcome.message);
   expect(outcome.people).toBe(2);
   const una = (await openAthlete((await findByName("Una Vell"))!.id))!.draft;
@@ -58,18 +62,18 @@ test("it is taken in together, and taken back together", async () => {
     ]),
   );
   expect(await findByName("Rashid al-Amin")).toMatchObject({ group: "Evening", bodyWeight: 95000 });
-  expect(await restore(outcome.token)).toBe(true);
+  expect(await restoreAction(outcome.token)).toEqual({ kind: "restored" });
   expect(await everything()).toEqual(before);
   expect((await listAthletePage({})).groups.map((g) => g.name)).not.toContain("Evening");
-  expect(await restore(outcome.token)).toBe(false);
+  expect(await restoreAction(outcome.token)).toMatchObject({ kind: "refused" });
 });
 
 test("an athlete that was changed after the import is left as it is when that is taken back", async () => {
-  const outcome = await importAthletes({ text: "name,birth year\nKenji Arakaki,1990" });
+  const outcome = await importAthletesAction({ text: "name,birth year\nKenji Arakaki,1990" });
   if (outcome.kind !== "imported") throw new Error(outcome.message);
-  const later = await importAthletes({ text: "name,birth year\nKenji Arakaki,1991" });
+  const later = await importAthletesAction({ text: "name,birth year\nKenji Arakaki,1991" });
   expect(later.kind).toBe("imported");
-  await restore(outcome.token);
+  await restoreAction(outcome.token);
   expect((await openAthlete("kenji"))!.draft.birthYear).toBe(1991);
 });
 
@@ -79,7 +83,7 @@ test("what was taken out goes in again and changes nothing", async () => {
     const preview = await previewOf(`\uFEFF${text}`);
     expect(preview.errors).toEqual([]);
     expect(preview.people.added).toBe(0);
-    expect((await importAthletes({ text })).kind).toBe("imported");
+    expect((await importAthletesAction({ text })).kind).toBe("imported");
   }
   expect(await everything()).toEqual([people, weights]);
 });
@@ -100,7 +104,7 @@ test("every line with an error is named, and the file is refused as a whole", as
   expect(errors.map((e) => e.line)).toEqual([2, 3, 3, 3, 3, 4, 5, 6, 7, 8]);
   expect(errors[0]!.message).toBe("There is no name.");
   expect(errors.find((e) => e.line === 4)!.message).toBe("There is no lift called Moon press.");
-  expect(await importAthletes({ text })).toMatchObject({
+  expect(await importAthletesAction({ text })).toMatchObject({
     kind: "refused",
     message: expect.stringMatching(/^Line 2: /),
   });
@@ -126,7 +130,7 @@ test.each([
     /at most 2000 lines/,
   ],
 ])("a file with %s is refused with what to do", async (_, text, message) => {
-  expect(await previewImport({ text })).toMatchObject({
+  expect(await previewImportAction({ text })).toMatchObject({
     kind: "refused",
     message: expect.stringMatching(message),
   });
@@ -138,7 +142,7 @@ test("maxima go out and come in as what they are, beside the working weight of t
     "Oke Brandt,Deadlift,2026-02-02,1RM,200,,",
     "Oke Brandt,Deadlift,2026-02-02,working,160,4,3",
   ].join("\n");
-  const outcome = await importAthletes({ text });
+  const outcome = await importAthletesAction({ text });
   if (outcome.kind !== "imported") throw new Error(outcome.message);
   const { draft } = (await openAthlete((await findByName("Oke Brandt"))!.id))!;
   expect(draft.weights).toHaveLength(2);
@@ -147,7 +151,7 @@ test("maxima go out and come in as what they are, beside the working weight of t
   );
   const csv = (await workingWeightsCsv()).body;
   expect(csv).toMatch(/Oke Brandt,Deadlift,2026-02-02,1RM,200,kg,1,1,0,file/);
-  const again = await importAthletes({ text: csv.replaceAll(";", ",") });
+  const again = await importAthletesAction({ text: csv.replaceAll(";", ",") });
   expect(again.kind).toBe("imported");
   expect((await openAthlete(draft.id))!.draft.weights).toEqual(draft.weights);
   const wrong = await previewOf(text.replace("1RM", "guess"));

@@ -1,6 +1,8 @@
 import Papa from "papaparse";
 import { z } from "zod";
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
+import { LIMITS } from "@/core/draft";
+import { EXPERIENCES } from "@/core/ramp";
 import { IMPORT_FIELDS, type ImportColumns, type ImportField, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { parseWeight, UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { applyImport, type ImportRows, listGroups, readEverybody } from "@/data/athletes";
@@ -8,23 +10,25 @@ import { WEIGHT_SOURCES } from "@/data/schema";
 import { keepUndoable } from "@/data/undoables";
 import { fail, ok, type Result } from "@/lib/result";
 import { gymKit } from "../gyms/gym-kit";
+import { type Refused, refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
 
 const MOST_LINES = 2000;
 const MOST_ERRORS = 50;
 const NEW_GROUP = "Athletes";
-const EXPERIENCES = ["beginner", "intermediate", "advanced"] as const;
 
-const requestSchema = z.strictObject({
-  text: z.string(),
+export const importSchema = z.strictObject({
+  text: z.string("Choose a CSV file."),
   columns: z
     .partialRecord(z.enum(IMPORT_FIELDS.map((f) => f.id) as [ImportField, ...ImportField[]]), z.int().min(0))
     .optional(),
 });
 
+type ImportRequest = z.output<typeof importSchema>;
+
 /** What a file would do, or what is wrong with it as a whole. */
 export type ImportPreview =
-  | { kind: "refused"; message: string }
+  | Refused
   | {
       kind: "read";
       heads: string[];
@@ -61,9 +65,9 @@ const plain = (text: string) =>
 const unguarded = (cell: string) => cell.trim().replace(/^'(?=[=+\-@\t])/, "");
 
 /** Reads a file of athletes and working weights without storing anything. */
-export async function previewImport(request: unknown): Promise<ImportPreview> {
-  const read = await readImport(request);
-  if (!read.ok) return { kind: "refused", message: read.error };
+export async function previewImport(request: ImportRequest, catalog: Catalog): Promise<ImportPreview> {
+  const read = await readImport(request, catalog);
+  if (!read.ok) return refuse(read.error);
   const { heads, columns, rows, people, errors } = read.value;
   return {
     kind: "read",
@@ -81,12 +85,13 @@ export async function previewImport(request: unknown): Promise<ImportPreview> {
 
 /** Stores what a file holds, all or nothing; refused while any line of it has an error. */
 export async function importAthletes(
-  request: unknown,
+  request: ImportRequest,
+  catalog: Catalog,
 ): Promise<{ kind: "refused"; message: string } | { kind: "imported"; token: string; people: number }> {
-  const read = await readImport(request);
-  if (!read.ok) return { kind: "refused", message: read.error };
+  const read = await readImport(request, catalog);
+  if (!read.ok) return refuse(read.error);
   const [error] = read.value.errors;
-  if (error) return { kind: "refused", message: `Line ${error.line}: ${error.message}` };
+  if (error) return refuse(`Line ${error.line}: ${error.message}`);
   const [gym, groups] = await Promise.all([gymKit(), listGroups()]);
   const groupIds = new Map(groups.map((g) => [plain(g.name), g.id]));
   const newGroups: ImportRows["groups"] = [];
@@ -133,10 +138,8 @@ interface ReadFile {
   errors: { line: number; message: string }[];
 }
 
-async function readImport(request: unknown): Promise<Result<ReadFile, string>> {
-  const parsed = requestSchema.safeParse(request);
-  if (!parsed.success) return fail("Choose a CSV file.");
-  const text = parsed.data.text.replace(/^\uFEFF/, "");
+async function readImport(request: ImportRequest, catalog: Catalog): Promise<Result<ReadFile, string>> {
+  const text = request.text.replace(/^\uFEFF/, "");
   if (text.length > MOST_IMPORT_CHARACTERS)
     return fail("The file is over 500 kB: take in fewer lines at a time.");
   if (text.includes("\u0000")) return fail("This is no text file. Save the table as CSV first.");
@@ -147,10 +150,10 @@ async function readImport(request: unknown): Promise<Result<ReadFile, string>> {
   if (!head || rows.length === 0) return fail("There is nothing in it: a head and a line a row are wanted.");
   if (rows.length > MOST_LINES) return fail(`Take in at most ${MOST_LINES} lines at a time.`);
   const heads = head.map((h) => h.trim());
-  const columns = parsed.data.columns ?? guessColumns(heads);
+  const columns = request.columns ?? guessColumns(heads);
   const errors: { line: number; message: string }[] = [];
   if (columns.name === undefined) return ok({ heads, columns, rows, people: [], errors: [NO_NAMES] });
-  const people = await readPeople(rows, columns, errors);
+  const people = await readPeople(rows, columns, catalog, errors);
   return ok({ heads, columns, rows, people, errors });
 }
 
@@ -168,6 +171,7 @@ function guessColumns(heads: readonly string[]): ImportColumns {
 async function readPeople(
   rows: readonly string[][],
   columns: ImportColumns,
+  catalog: Catalog,
   errors: { line: number; message: string }[],
 ): Promise<Person[]> {
   const everybody = await readEverybody();
@@ -195,7 +199,7 @@ async function readPeople(
     people.set(plain(name), person);
     if (cell("group") !== "") person.group = cell("group").slice(0, 80);
     readFields(person, cell, wrong);
-    const weight = readWeight(cell);
+    const weight = readWeight(cell, catalog);
     if (!weight.ok) wrong(weight.error);
     else if (weight.value) {
       const { lift, day } = weight.value;
@@ -222,7 +226,7 @@ function readFields(person: Person, cell: Cell, wrong: Wrong): void {
   if (experience !== "") {
     const known = EXPERIENCES.find((e) => e === experience);
     if (known) person.fields.experience = known;
-    else wrong(`Experience: "${experience}" is none of beginner, intermediate, advanced.`);
+    else wrong(`Experience: "${experience}" is none of ${EXPERIENCES.join(", ")}.`);
   }
   const unit = plain(cell("unit"));
   if (unit !== "") {
@@ -243,8 +247,6 @@ function readFields(person: Person, cell: Cell, wrong: Wrong): void {
 }
 
 const USUAL = { sets: 3, reps: 5, rir: 2 };
-const MOST = { sets: 20, reps: 20, rir: 10 };
-const LEAST = { sets: 1, reps: 1, rir: 0 };
 
 /** A one-repetition maximum as sets. */
 const ONE_REP = { sets: 1, reps: 1, rir: 0 };
@@ -257,7 +259,7 @@ const KINDS: Readonly<Record<string, "working" | "max">> = {
 };
 
 /** The working weight of a line; null if it has none. */
-function readWeight(cell: Cell): Result<Person["weights"][number] | null, string> {
+function readWeight(cell: Cell, catalog: Catalog): Result<Person["weights"][number] | null, string> {
   const [lift, typed] = [cell("lift"), cell("weight")];
   if (lift === "") return ok(null);
   if (typed === "") return fail(`${lift}: there is no weight.`);
@@ -271,8 +273,9 @@ function readWeight(cell: Cell): Result<Person["weights"][number] | null, string
   for (const field of ["sets", "reps", "rir"] as const) {
     const text = cell(field);
     const value = text === "" ? USUAL[field] : Number(text);
-    if (!Number.isInteger(value) || value < LEAST[field] || value > MOST[field])
-      return fail(`${known.name}: ${field} must be ${LEAST[field]} to ${MOST[field]}.`);
+    const [least, most] = LIMITS[field];
+    if (!Number.isInteger(value) || value < least || value > most)
+      return fail(`${known.name}: ${field} must be ${least} to ${most}.`);
     numbers[field] = value;
   }
   const kind = KINDS[plain(cell("kind"))];

@@ -1,6 +1,7 @@
 import { randomBytes } from "node:crypto";
 import QRCode from "qrcode";
 import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
 import {
   addCardAddresses,
   deleteCardAddresses,
@@ -8,6 +9,7 @@ import {
   readCardAddress,
 } from "@/data/card-addresses";
 import { presentOf } from "../plans/plan-session";
+import { type Refused, refuse } from "../schemas/problems";
 import { openSession, openWarmUp } from "../sessions/open-session";
 
 /** Bytes of an address: as many as a good key has. */
@@ -43,18 +45,18 @@ export async function cardAddressesOf(sessionId: string): Promise<Map<string, Ph
   return new Map(found);
 }
 
-const requestSchema = z.strictObject({
+export const cardsSchema = z.strictObject({
   sessionId: z.string().max(100),
   athleteIds: z.array(z.string().max(100)).min(1).max(80),
 });
 
 /** Makes addresses for the cards of those who are there and have none yet. */
-export async function openCards(request: unknown): Promise<void> {
-  const parsed = requestSchema.safeParse(request);
-  if (!parsed.success) return;
-  const { sessionId, athleteIds } = parsed.data;
-  const opened = await openSession(sessionId);
-  if (!opened.ok) return;
+export async function shareCards(
+  { sessionId, athleteIds }: z.output<typeof cardsSchema>,
+  catalog: Catalog,
+): Promise<{ kind: "shared" } | Refused> {
+  const opened = await openSession(sessionId, catalog);
+  if (!opened.ok) return refuse("This session is no longer there.");
   const known = await listCardAddresses(sessionId);
   const wanted = presentOf(opened.value)
     .map((m) => m.athlete.id)
@@ -66,17 +68,21 @@ export async function openCards(request: unknown): Promise<void> {
       athleteId,
     })),
   );
+  return { kind: "shared" };
 }
 
 /** Revokes the addresses of some cards: they lead nowhere from then on. */
-export async function closeCards(request: unknown): Promise<void> {
-  const parsed = requestSchema.safeParse(request);
-  if (parsed.success) await deleteCardAddresses(parsed.data.sessionId, parsed.data.athleteIds);
+export async function stopSharingCards({
+  sessionId,
+  athleteIds,
+}: z.output<typeof cardsSchema>): Promise<{ kind: "stopped" }> {
+  await deleteCardAddresses(sessionId, athleteIds);
+  return { kind: "stopped" };
 }
 
 /** The warm-up that an address shows; null: there is none, or it has been revoked. */
-export async function openByAddress(token: string) {
+export async function openByAddress(token: string, catalog: Catalog) {
   const row = token.length <= 64 ? await readCardAddress(token) : null;
-  const opened = row && (await openWarmUp(row.sessionId, row.athleteId));
+  const opened = row && (await openWarmUp(row.sessionId, row.athleteId, catalog));
   return opened?.ok ? opened.value : null;
 }

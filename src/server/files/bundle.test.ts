@@ -3,16 +3,25 @@ import { weight } from "@/core/units";
 import { deleteByIds } from "@/data/bundle";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { openAthlete, saveAthlete } from "../athletes/athletes";
+import {
+  compareBundle,
+  copyContentAction,
+  done,
+  importBundle,
+  openSession,
+  openWarmUp,
+  readBundle,
+  restoreAction,
+  saveAthleteAction,
+  saveDraftAction,
+  saveSessionAction,
+} from "../__tests__/now";
+import { openAthlete } from "../athletes/athletes";
 import { openGymKit } from "../gyms/gym-kit";
-import { copyContent, loadCustomContent } from "../library/custom-content";
+import { openCatalog } from "../library/catalog";
 import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
-import { openSession, openWarmUp } from "../sessions/open-session";
-import { saveDraft } from "../sessions/save-draft";
-import { saveSession } from "../sessions/save-session";
 import { sessionsCalendar } from "../sessions/sessions-feed";
-import { bundleText, compareBundle, importBundle, readBundle } from "./bundle";
-import { restore } from "./restore";
+import { bundleText } from "./bundle";
 
 withTemporaryDatabase();
 
@@ -20,12 +29,12 @@ beforeAll(() => seedDemo(new Date()));
 
 async function exported(): Promise<string> {
   let text = "";
-  for await (const piece of bundleText()) text += piece;
+  for await (const piece of bundleText(await openCatalog())) text += piece;
   return text;
 }
 const bytesOf = (text: string) => new TextEncoder().encode(text);
-const known = (text: string): Bundle => {
-  const read = readBundle(bytesOf(text));
+const known = async (text: string): Promise<Bundle> => {
+  const read = await readBundle(bytesOf(text));
   if (!read.ok) throw new Error(read.error.join("\n"));
   return read.value;
 };
@@ -48,7 +57,7 @@ describe("a bundle", () => {
 
   test("of an empty hall and back is the same", async () => {
     const text = await exported();
-    const bundle = known(text);
+    const bundle = await known(text);
     await deleteByIds(idsIn(bundle));
     expect((await compareBundle(bundle)) as object).toMatchObject({
       value: [
@@ -66,9 +75,9 @@ describe("a bundle", () => {
   });
 
   test("merged says what it changes before it does, and leaves alone what it does not have", async () => {
-    const bundle = known(await exported());
+    const bundle = await known(await exported());
     const rashid = (await openAthlete("rashid"))!;
-    await saveAthlete({ revision: rashid.revision, athlete: { ...rashid.draft, note: "Here only" } });
+    await saveAthleteAction({ revision: rashid.revision, athlete: { ...rashid.draft, note: "Here only" } });
     const some = {
       ...bundle,
       athletes: bundle.athletes
@@ -87,10 +96,10 @@ describe("a bundle", () => {
     expect((await openAthlete("rashid"))!.draft.note).toBe("");
     expect((await openAthlete("new-one"))!.draft.name).toBe("New One");
     expect((await openAthlete("ilse"))!.draft.name).toBe("Ilse Maartens");
-    expect(taken.ok && (await restore(taken.value.token))).toBe(true);
+    expect(taken.ok && (await restoreAction(taken.value.token))).toEqual({ kind: "restored" });
     expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
     expect(await openAthlete("new-one")).toBeNull();
-    expect(taken.ok && (await restore(taken.value.token))).toBe(false);
+    expect(taken.ok && (await restoreAction(taken.value.token))).toMatchObject({ kind: "refused" });
   });
 
   test("keeps what was changed for one athlete of a session", async () => {
@@ -98,11 +107,11 @@ describe("a bundle", () => {
     if (!opened.ok) throw new Error("not opened");
     const { draft, given, revision } = opened.value.member;
     const lifts = draft.lifts.map((l) => ({ ...l, weight: weight(40) }));
-    await saveDraft({
+    await saveDraftAction({
       ...{ sessionId: "today-pilots", athleteId: "ilse", revision, given },
       draft: { ...draft, lifts },
     });
-    const bundle = known(await exported());
+    const bundle = await known(await exported());
     await deleteByIds(idsIn(bundle));
     await importBundle(bundle);
     const again = await openWarmUp("today-pilots", "ilse");
@@ -113,7 +122,7 @@ describe("a bundle", () => {
   });
 
   test("that is refused stores nothing", async () => {
-    const bundle = known(await exported());
+    const bundle = await known(await exported());
     const lost = { ...bundle, athletes: [{ ...bundle.athletes[0]!, id: "lost", groupId: "nowhere" }] };
     expect(await importBundle(lost)).toMatchObject({ ok: false, error: [expect.stringMatching(/group/)] });
     const stranger = { athleteId: "nobody", absent: false };
@@ -125,16 +134,15 @@ describe("a bundle", () => {
 });
 
 test("own drills and lifts go along, and sessions that have them can be read in a hall that does not know them", async () => {
-  const drill = (await copyContent({ kind: "drill", of: "glute-bridge" }))!;
+  const drill = await done(copyContentAction({ kind: "drill", of: "glute-bridge" }));
   const opened = await openSession("tomorrow-throwers");
   if (!opened.ok) throw new Error("not opened");
   const { session, revision } = opened.value;
-  await saveSession({ revision, session: { ...session, own: [{ drill: drill.id }] } });
+  await saveSessionAction({ revision, session: { ...session, own: [{ drill: drill.id }] } });
   const text = await exported();
-  await deleteByIds(idsIn(known(text)));
-  await loadCustomContent();
-  const bundle = known(text);
-  expect(bundle.library.map((i) => i.name)).toEqual(["Glute bridge, own"]);
+  await deleteByIds(idsIn(await known(text)));
+  const bundle = await known(text);
+  expect(bundle.library.map((i) => i.name)).toEqual(["Glute bridge (mine)"]);
   expect((await importBundle(bundle)).ok).toBe(true);
   expect(await openSession("tomorrow-throwers")).toMatchObject({
     ok: true,
@@ -153,8 +161,8 @@ describe("a file that is no bundle is refused with what is wrong", () => {
     ["a list", bytesOf("[]"), /no bundle of Iron Step/],
     ["a later version", bytesOf(JSON.stringify({ ...whole, version: 9 })), /version 9.*reads up to 1/],
     ["one without athletes", bytesOf(JSON.stringify(whole)), /gyms: /],
-  ])("%s", (_, bytes, message) => {
-    const read = readBundle(bytes);
+  ])("%s", async (_, bytes, message) => {
+    const read = await readBundle(bytes);
     expect(read.ok).toBe(false);
     if (!read.ok) expect(read.error[0]).toMatch(message);
   });
@@ -162,15 +170,15 @@ describe("a file that is no bundle is refused with what is wrong", () => {
   test("wrong fields are named, the first of them one by one", async () => {
     const bundle = JSON.parse(await exported());
     for (const athlete of bundle.athletes) athlete.birthYear = 1066;
-    const read = readBundle(bytesOf(JSON.stringify(bundle)));
+    const read = await readBundle(bytesOf(JSON.stringify(bundle)));
     expect(read).toMatchObject({
       ok: false,
       error: expect.arrayContaining(["athletes.0.birthYear: Must be at least 1900.", "and 22 more"]),
     });
   });
 
-  test("twenty megabytes of something else", () => {
-    const read = readBundle(
+  test("twenty megabytes of something else", async () => {
+    const read = await readBundle(
       bytesOf(`{"format":"iron-step-bundle","version":1,"x":"${"y".repeat(20_000_000)}"}`),
     );
     expect(read.ok).toBe(false);
@@ -178,13 +186,13 @@ describe("a file that is no bundle is refused with what is wrong", () => {
 });
 
 test("a gym comes back with its bar, its plates and how much there is of each thing", async () => {
-  const bundle = known(await exported());
+  const bundle = await known(await exported());
   const { gym } = (await openGymKit())!;
   expect(bundle.gyms[0]).toMatchObject({ name: gym.name, bar: gym.bar, counts: gym.counts });
 });
 
 test("the calendar feed has the sessions with when to arrive, and nobody's name", async () => {
-  const feed = await sessionsCalendar();
+  const feed = await sessionsCalendar(await openCatalog());
   expect(feed).toMatch(/^BEGIN:VCALENDAR/);
   expect(feed.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(20);
   expect(feed).toMatch(/SUMMARY:Masters\\, 45 and over/);

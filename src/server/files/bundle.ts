@@ -1,4 +1,5 @@
-import { customContent, takeCustomContent } from "@/catalog";
+import { catalogWith } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import { counted } from "@/core/units";
 import { listGroups } from "@/data/athletes";
 import {
@@ -15,11 +16,12 @@ import {
 import { listCustomContent } from "@/data/custom-content";
 import { listTemplates } from "@/data/templates";
 import { keepUndoable } from "@/data/undoables";
+import { isEqual } from "@/lib/equality";
 import { fail, ok, type Result } from "@/lib/result";
 import { athleteDraftOf } from "../athletes/athletes";
 import { openGymKit } from "../gyms/gym-kit";
 import { gymRows } from "../gyms/save-gym";
-import { loadCustomContent } from "../library/custom-content";
+import { parseJson } from "../parse-json";
 import {
   BUNDLE_FORMAT,
   BUNDLE_PARTS,
@@ -27,9 +29,10 @@ import {
   type Bundle,
   type BundlePart,
   bundleSchema,
+  librarySchema,
+  warmUpSchema,
 } from "../schemas/bundle";
 import { contentSchema, sessionRow } from "../schemas/session";
-import { parseJson } from "../sessions/open-session";
 
 type Item<P extends BundlePart> = Bundle[P][number];
 
@@ -38,8 +41,11 @@ function athleteItem({ athlete: row, ...parts }: WholeAthlete): Item<"athletes">
 }
 
 /** A session as it stands in a bundle; null where what is stored cannot be read. */
-function sessionItem({ session: row, participants, warmUps }: WholeSession): Item<"sessions"> | null {
-  const content = contentSchema.safeParse(parseJson(row.content));
+function sessionItem(
+  { session: row, participants, warmUps }: WholeSession,
+  catalog: Catalog,
+): Item<"sessions"> | null {
+  const content = contentSchema(catalog).safeParse(parseJson(row.content));
   if (!content.success) return null;
   const { id, name, day, time, gymId, groupId } = row;
   return {
@@ -47,7 +53,7 @@ function sessionItem({ session: row, participants, warmUps }: WholeSession): Ite
     ...content.data,
     participants: participants.map(({ athleteId, absent }) => ({ athleteId, absent })),
     warmUps: warmUps.flatMap((w) => {
-      const stored = warmUpItemSchema.safeParse({
+      const stored = warmUpSchema(catalog).safeParse({
         athleteId: w.athleteId,
         draft: parseJson(w.draft),
         given: w.given === null ? null : parseJson(w.given),
@@ -57,16 +63,14 @@ function sessionItem({ session: row, participants, warmUps }: WholeSession): Ite
   };
 }
 
-const warmUpItemSchema = bundleSchema.shape.sessions.element.shape.warmUps.element;
-
 async function gymItems(ids: readonly { id: string; place: number }[]): Promise<Item<"gyms">[]> {
   const opened = await Promise.all(ids.map(({ id }) => openGymKit(id)));
   return opened.flatMap((o, i) => (o ? [{ ...o.gym, place: ids[i]!.place } as Item<"gyms">] : []));
 }
 
-async function templateItems(): Promise<Item<"templates">[]> {
+async function templateItems(catalog: Catalog): Promise<Item<"templates">[]> {
   return (await listTemplates()).flatMap(({ id, name, content }) => {
-    const parsed = contentSchema.safeParse(parseJson(content));
+    const parsed = contentSchema(catalog).safeParse(parseJson(content));
     return parsed.success ? [{ id, name, content: parsed.data }] : [];
   });
 }
@@ -75,24 +79,24 @@ async function libraryItems(): Promise<Item<"library">[]> {
   return (await listCustomContent()).flatMap(({ id, kind, content }) => {
     const value = parseJson(content);
     const name = (value as { name?: unknown } | undefined)?.name;
-    const parsed = bundleSchema.shape.library.safeParse([{ id, name, kind, content: value }]);
+    const parsed = librarySchema.safeParse([{ id, name, kind, content: value }]);
     return parsed.success ? parsed.data : [];
   });
 }
 
 /** Everything as one JSON text, piece by piece, so that years of sessions need no more memory than a day of them. */
-export async function* bundleText(): AsyncGenerator<string> {
+export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
   const list = (items: readonly unknown[]) => items.map((i) => `\n    ${JSON.stringify(i)}`).join(",");
   yield `{\n  "format": "${BUNDLE_FORMAT}",\n  "version": ${BUNDLE_VERSION}`;
   yield `,\n  "library": [${list(await libraryItems())}\n  ]`;
   yield `,\n  "gyms": [${list(await gymItems(await readGymIds()))}\n  ]`;
   yield `,\n  "groups": [${list(await listGroups())}\n  ]`;
   yield `,\n  "athletes": [${list((await readWholeAthletes(null)).map(athleteItem))}\n  ]`;
-  yield `,\n  "templates": [${list(await templateItems())}\n  ]`;
+  yield `,\n  "templates": [${list(await templateItems(catalog))}\n  ]`;
   yield `,\n  "sessions": [`;
   let isFirst = true;
   for await (const some of readAllSessions()) {
-    const items = some.map(sessionItem).filter((i) => i !== null);
+    const items = some.map((s) => sessionItem(s, catalog)).filter((i) => i !== null);
     if (items.length === 0) continue;
     yield `${isFirst ? "" : ","}${list(items)}`;
     isFirst = false;
@@ -106,7 +110,7 @@ export const MOST_BUNDLE_BYTES = 200_000_000;
 const MOST_FAULTS = 8;
 
 /** Reads a bundle from the bytes of a file; a failure says what is wrong with it, field by field. */
-export function readBundle(bytes: Uint8Array): Result<Bundle, string[]> {
+export function readBundle(bytes: Uint8Array, catalog: Catalog): Result<Bundle, string[]> {
   if (bytes.length > MOST_BUNDLE_BYTES)
     return fail(["The file is over 200 MB: that is no bundle of a hall."]);
   let text: string;
@@ -124,7 +128,8 @@ export function readBundle(bytes: Uint8Array): Result<Bundle, string[]> {
     return fail([
       `The bundle is of version ${known.version}; this hall reads up to ${BUNDLE_VERSION}. Update it first.`,
     ]);
-  const parsed = parseWith((known as { library?: unknown }).library, value);
+  const { library } = known as { library?: unknown };
+  const parsed = bundleSchema(withLibrary(catalog, library)).safeParse(value);
   if (!parsed.success) {
     const faults = parsed.error.issues.map((i) => `${i.path.join(".")}: ${i.message}`);
     const more = faults.length - MOST_FAULTS;
@@ -133,25 +138,19 @@ export function readBundle(bytes: Uint8Array): Result<Bundle, string[]> {
   return ok(parsed.data);
 }
 
-/** Reads a bundle as a hall would that has its library: its sessions may name drills and lifts that come with it. */
-function parseWith(library: unknown, bundle: unknown) {
-  const before = customContent();
-  const items = bundleSchema.shape.library.safeParse(library);
+/** The catalog that a bundle is read against: its sessions may name drills and lifts that come with it. */
+function withLibrary({ custom }: Catalog, library: unknown): Catalog {
+  const items = librarySchema.safeParse(library);
   const has = new Set((items.data ?? []).map((i) => i.id));
   const add = <T extends { id: string }>(known: readonly T[], kind: Item<"library">["kind"]) => [
     ...known.filter((k) => !has.has(k.id)),
     ...(items.data ?? []).flatMap((i) => (i.kind === kind ? [i.content as unknown as T] : [])),
   ];
-  takeCustomContent({
-    drills: add(before.drills, "drill"),
-    lifts: add(before.lifts, "lift"),
-    approaches: add(before.approaches, "approach"),
+  return catalogWith({
+    drills: add(custom.drills, "drill"),
+    lifts: add(custom.lifts, "lift"),
+    approaches: add(custom.approaches, "approach"),
   });
-  try {
-    return bundleSchema.safeParse(bundle);
-  } finally {
-    takeCustomContent(before);
-  }
 }
 
 /** What a bundle would do to what is there. */
@@ -164,7 +163,7 @@ export interface BundleChange {
 }
 
 /** What is there of what a bundle has, in the same shape. */
-async function thereOf(bundle: Bundle): Promise<{ [P in BundlePart]: Item<P>[] }> {
+async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in BundlePart]: Item<P>[] }> {
   const ids = (part: BundlePart) => bundle[part].map((i) => i.id);
   const here = await readGymIds();
   const [library, gyms, groups, athletes, templates, sessions] = await Promise.all([
@@ -172,7 +171,7 @@ async function thereOf(bundle: Bundle): Promise<{ [P in BundlePart]: Item<P>[] }
     gymItems(here.filter((g) => ids("gyms").includes(g.id))),
     listGroups(),
     readWholeAthletes(ids("athletes")),
-    templateItems(),
+    templateItems(catalog),
     readWholeSessions(ids("sessions")),
   ]);
   const wanted = <T extends { id: string }>(part: BundlePart, items: T[]) => {
@@ -185,13 +184,13 @@ async function thereOf(bundle: Bundle): Promise<{ [P in BundlePart]: Item<P>[] }
     groups: wanted("groups", groups),
     athletes: athletes.map(athleteItem),
     templates: wanted("templates", templates),
-    sessions: sessions.map(sessionItem).filter((i) => i !== null),
+    sessions: sessions.map((s) => sessionItem(s, catalog)).filter((i) => i !== null),
   };
 }
 
-/** Equal but for the order of fields, and of lists that have none. */
+/** Whether two items are equal but for the order of lists whose order says nothing. */
 function sameItem(a: unknown, b: unknown): boolean {
-  return JSON.stringify(ordered(a)) === JSON.stringify(ordered(b));
+  return isEqual(ordered(a), ordered(b));
 }
 
 /** Lists whose order says nothing. */
@@ -206,7 +205,6 @@ function ordered(value: unknown, name = ""): unknown {
   if (typeof value !== "object" || value === null) return value;
   return Object.fromEntries(
     Object.entries(value)
-      .filter(([, v]) => v !== undefined)
       .sort(([a], [b]) => (a < b ? -1 : 1))
       .map(([k, v]) => [k, ordered(v, k)]),
   );
@@ -234,10 +232,13 @@ async function missingIn(bundle: Bundle): Promise<string[]> {
 }
 
 /** Looks at a bundle against what is there, and stores nothing. */
-export async function compareBundle(bundle: Bundle): Promise<Result<BundleChange[], string[]>> {
+export async function compareBundle(
+  bundle: Bundle,
+  catalog: Catalog,
+): Promise<Result<BundleChange[], string[]>> {
   const missing = await missingIn(bundle);
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
-  const there = await thereOf(bundle);
+  const there = await thereOf(bundle, catalog);
   return ok(
     BUNDLE_PARTS.map((part) => {
       const known = new Map(there[part].map((i) => [i.id, i] as const));
@@ -295,10 +296,13 @@ function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {
 type Before = { [P in BundlePart]: { was: Item<P>[]; added: string[] } };
 
 /** Stores a bundle, all or nothing: new things are added, those with the same ids replaced, everything else stays. */
-export async function importBundle(bundle: Bundle): Promise<Result<{ token: string }, string[]>> {
+export async function importBundle(
+  bundle: Bundle,
+  catalog: Catalog,
+): Promise<Result<{ token: string }, string[]>> {
   const missing = await missingIn(bundle);
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
-  const there = await thereOf(bundle);
+  const there = await thereOf(bundle, catalog);
   const kept = Object.fromEntries(
     BUNDLE_PARTS.map((part) => {
       const known = new Set(there[part].map((i) => i.id));
@@ -309,7 +313,6 @@ export async function importBundle(bundle: Bundle): Promise<Result<{ token: stri
   const sizes = `${counted(bundle.athletes.length, "athlete")}, ${counted(bundle.sessions.length, "session")}`;
   const token = await keepUndoable("bundle", `A bundle, ${sizes}`, kept);
   await putBundle(rowsOf(bundle, Date.now()));
-  await loadCustomContent();
   return ok({ token });
 }
 
@@ -337,5 +340,4 @@ export async function undoBundle(kept: Before): Promise<void> {
     templates: templates.added,
     sessions: sessions.added,
   });
-  await loadCustomContent();
 }

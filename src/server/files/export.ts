@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { catalog } from "@/catalog";
+import { type Catalog, liftById } from "@/core/catalog";
 import { weightValue } from "@/core/units";
 import { readEverybody } from "@/data/athletes";
 
@@ -34,12 +34,12 @@ export async function athletesCsv(): Promise<Exported> {
 }
 
 /** All working weights with their history, a line each, the newest first. */
-export async function workingWeightsCsv(): Promise<Exported> {
+export async function workingWeightsCsv(catalog: Catalog): Promise<Exported> {
   const people = await readEverybody();
   const rows = people.flatMap((p) =>
     p.weights.map((w) => ({
       name: p.name,
-      lift: catalog.lifts.find((l) => l.id === w.lift)?.name ?? w.lift,
+      lift: liftById(catalog, w.lift)?.name ?? w.lift,
       day: w.day,
       kind: KINDS[w.kind],
       weight: weightValue(w.weight),

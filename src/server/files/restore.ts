@@ -4,10 +4,12 @@ import { undoChange, undoImport } from "@/data/athletes";
 import { putTemplate } from "@/data/templates";
 import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "@/data/undoables";
 import { restoreGym } from "../gyms/add-gym";
+import { parseJson } from "../parse-json";
+import { type Refused, refuse } from "../schemas/problems";
 import { restoreSession } from "../sessions/save-session";
 import { undoBundle } from "./bundle";
 
-/** How each kind of thing is taken back, from what was kept of it. */
+/** How each kind of thing is restored from what was kept of it. */
 const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
   session: restoreSession,
   gym: restoreGym,
@@ -17,32 +19,22 @@ const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
   bundle: undoBundle,
 };
 
-/** What was kept; null if it cannot be read. */
-function contentOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
-}
-
-/** Two that take the same thing back wait for each other, so that it happens once. */
+/** Two that restore the same thing wait for each other, so that it happens once. */
 const oneAtATime = new Mutex();
 
-/** Brings back what was taken out, or undoes what was taken in. False: it has been already, cannot be read, or is too long ago. */
-export async function restore(token: unknown): Promise<boolean> {
-  if (typeof token !== "string") return false;
+/** Restores what was deleted, or undoes what was imported. Refused where it has been already or is too long ago. */
+export async function restore(token: string): Promise<{ kind: "restored" } | Refused> {
   return oneAtATime.runExclusive(async () => {
     const row = await readUndoable(token);
-    const kept = row && contentOf(row.content);
-    if (!row || !kept) return false;
+    const kept = row && parseJson(row.content);
+    if (!row || !kept) return refuse("It is undone already, or too long ago.");
     await WAYS[row.kind](kept as never);
     await deleteUndoable(token);
-    return true;
+    return { kind: "restored" };
   });
 }
 
-/** What can be taken back, the newest first, with when it was taken out or in. */
+/** What can be restored or undone, the newest first, with when it was done. */
 export async function listRecentChanges() {
   return (await listUndoables()).map(({ at, ...u }) => ({ ...u, when: format(at, "EEE d MMM, HH:mm") }));
 }

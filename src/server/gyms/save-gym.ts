@@ -1,12 +1,12 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import type { GymKit } from "@/core/gym";
 import { requestInSession } from "@/core/session";
 import { type GymRows, updateGym } from "@/data/gyms";
 import { listSessions } from "@/data/sessions";
 import type { SaveOutcome } from "@/lib/save-outcome";
-import { firstProblem } from "../schemas/draft";
 import { gymKitSchema } from "../schemas/gym-kit";
+import { refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
 import { openSessions } from "../sessions/open-session";
 import { openGymKit } from "./gym-kit";
@@ -15,7 +15,7 @@ const LAST_DAY = "9999-12-31";
 /** Sessions to come that are looked at after a change of the gym. */
 const MOST_LOOKED_AT = 40;
 
-const requestSchema = z.strictObject({ revision: z.number().int().min(0), gym: gymKitSchema });
+export const saveGymSchema = z.strictObject({ revision: z.number().int().min(0), gym: gymKitSchema });
 
 /** A gym as it is stored, without its unit, which stays what it was. */
 export function gymRows(gym: GymKit): GymRows {
@@ -41,24 +41,24 @@ export function gymRows(gym: GymKit): GymRows {
 }
 
 /** Stores a gym if it was changed from the revision that is stored now. The unit stays what it was. */
-export async function saveGym(request: unknown): Promise<SaveOutcome<GymKit>> {
-  const parsed = requestSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { revision, gym } = parsed.data;
+export async function saveGym({
+  revision,
+  gym,
+}: z.output<typeof saveGymSchema>): Promise<SaveOutcome<GymKit>> {
   const stored = await updateGym(gym.id, revision, gymRows(gym));
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openGymKit(gym.id);
-  if (!current) return { kind: "refused", message: "This gym is no longer there." };
+  if (!current) return refuse("This gym is no longer there.");
   return { kind: "changed-elsewhere", revision: current.revision, draft: current.gym };
 }
 
 /** Whose working weight a gym no longer makes, in its sessions from today on, for the coach to hear after a change. */
-export async function weightsNotHere(): Promise<
-  { sessionId: string; athleteId: string; name: string; lift: string }[]
-> {
+export async function weightsNotHere(
+  catalog: Catalog,
+): Promise<{ sessionId: string; athleteId: string; name: string; lift: string }[]> {
   const from = today();
   const { sessions } = await listSessions(from, LAST_DAY, { limit: MOST_LOOKED_AT, offset: 0 });
-  const found = (await openSessions(sessions)).flatMap(({ opened }) => {
+  const found = (await openSessions(sessions, catalog)).flatMap(({ opened }) => {
     if (!opened.ok) return [];
     const { session, gym, members } = opened.value;
     return members.flatMap(({ athlete, draft }) =>

@@ -1,26 +1,35 @@
 import { eq } from "drizzle-orm";
-import { catalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
 import { write } from "@/data/database";
 import { customContent } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { closeCards, openByAddress, openCards } from "../cards/card-addresses";
-import { addGymLike, removeGym } from "../gyms/add-gym";
+import {
+  addGymAction,
+  copyContentAction,
+  done,
+  groupPlanOf,
+  openByAddress,
+  openSession,
+  removeGymAction,
+  saveCustomContentAction,
+  saveSessionAction,
+  shareCardsAction,
+  startSessionAction,
+  stopSharingCardsAction,
+  warmUpsOf,
+} from "../__tests__/now";
 import { openGymKit } from "../gyms/gym-kit";
-import { groupPlanOf, warmUpsOf } from "../plans/plan-session";
-import { openSession } from "../sessions/open-session";
-import { saveSession } from "../sessions/save-session";
 import { sessionStamp } from "../sessions/session-stamp";
-import { startSession } from "../sessions/start-session";
-import { copyContent, loadCustomContent, openCustomContent, saveCustomContent } from "./custom-content";
+import { openCatalog } from "./catalog";
+import { openCustomContent } from "./custom-content";
 
 withTemporaryDatabase();
 
 beforeAll(() => seedDemo(new Date()));
 
 async function copied(kind: "drill" | "lift" | "approach", of: string) {
-  const made = (await copyContent({ kind, of }))!;
+  const made = await done(copyContentAction({ kind, of }));
   return (await openCustomContent(made.id))!;
 }
 
@@ -28,21 +37,23 @@ describe("content of the hall's own", () => {
   test("is a copy that stands beside what ships, and is in plans once it is wanted", async () => {
     const { draft, revision } = await copied("drill", "glute-bridge");
     const changed = { ...draft, name: "Bridge off the bench", serves: { "glute-max": 3 } };
-    expect(await saveCustomContent({ kind: "drill", revision, item: changed })).toMatchObject({
+    expect(await saveCustomContentAction({ kind: "drill", revision, item: changed })).toMatchObject({
       kind: "saved",
     });
+    const catalog = await openCatalog();
     expect(drillById(catalog, draft.id)).toMatchObject({ name: "Bridge off the bench" });
     expect(drillById(catalog, "glute-bridge")!.name).toBe("Glute bridge");
     const opened = await openSession("tomorrow-masters");
     if (!opened.ok) throw new Error("not opened");
     const { session } = opened.value;
-    await saveSession({
+    await saveSessionAction({
       revision: opened.value.revision,
       session: { ...session, own: [{ drill: draft.id }] },
     });
     const again = await openSession("tomorrow-masters");
     if (!again.ok) throw new Error("not opened");
-    expect(groupPlanOf(again.value)!.shared.map((s) => s.drill)).toContain(draft.id);
+    const plan = (await groupPlanOf(again.value))!;
+    expect(plan.shared.map((s) => s.drill)).toContain(draft.id);
   });
 
   test("is seen to have changed by who looks at a session, copied, changed and taken out", async () => {
@@ -50,7 +61,11 @@ describe("content of the hall's own", () => {
     const stamps = [await stamp()];
     const { draft, revision } = await copied("drill", "bird-dog");
     stamps.push(await stamp());
-    await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "Bird dog on the quay" } });
+    await saveCustomContentAction({
+      kind: "drill",
+      revision,
+      item: { ...draft, name: "Bird dog on the quay" },
+    });
     stamps.push(await stamp());
     expect(new Set(stamps.map((s) => s.library)).size).toBe(3);
     expect(new Set(stamps.map(({ library: _, ...rest }) => JSON.stringify(rest))).size).toBe(1);
@@ -59,28 +74,28 @@ describe("content of the hall's own", () => {
 
   test("taken out it is in no new plan, but still where the coach wanted it", async () => {
     const { draft, revision } = await copied("drill", "rope-turns");
-    await saveCustomContent({ kind: "drill", revision, item: { ...draft, retired: true } });
+    await saveCustomContentAction({ kind: "drill", revision, item: { ...draft, retired: true } });
     const opened = await openSession("tomorrow-pilots");
     if (!opened.ok) throw new Error("not opened");
-    const drillsOf = (o: typeof opened) => groupPlanOf(o.value)!.shared.map((s) => s.drill);
-    expect(drillsOf(opened)).not.toContain(draft.id);
+    const drillsOf = async (o: typeof opened) => (await groupPlanOf(o.value))!.shared.map((s) => s.drill);
+    expect(await drillsOf(opened)).not.toContain(draft.id);
     const { session } = opened.value;
-    await saveSession({ revision: 0, session: { ...session, own: [{ drill: draft.id }] } });
+    await saveSessionAction({ revision: 0, session: { ...session, own: [{ drill: draft.id }] } });
     const again = await openSession("tomorrow-pilots");
-    expect(again.ok && drillsOf(again)).toContain(draft.id);
+    expect(again.ok && (await drillsOf(again))).toContain(draft.id);
   });
 
   test("an own lift can be trained: its drills by what it asks, its ramp by its weight", async () => {
     const { draft, revision } = await copied("lift", "back-squat");
     const item = { ...draft, name: "Rope-works squat", asks: { squat: 3, "ankle-dorsiflexion": 3 } };
-    await saveCustomContent({ kind: "lift", revision, item });
-    const started = await startSession({
+    await saveCustomContentAction({ kind: "lift", revision, item });
+    const started = await startSessionAction({
       ...{ day: "2031-01-01", time: null, minutes: 15, approach: "temperature-first", lifts: [draft.id] },
       ...{ groupId: null, athleteIds: ["ilse"], gymId: null, from: null },
     });
     const opened = started.kind === "started" ? await openSession(started.id) : null;
     if (!opened?.ok) throw new Error("not opened");
-    const [warmUp] = warmUpsOf(opened.value);
+    const [warmUp] = await warmUpsOf(opened.value);
     expect(warmUp!.request.lifts[0]!.lift.name).toBe("Rope-works squat");
     expect(warmUp!.plan.coverage.map((c) => c.demand)).toContain("ankle-dorsiflexion");
   });
@@ -88,15 +103,15 @@ describe("content of the hall's own", () => {
   test("an own approach plans by its own numbers", async () => {
     const { draft, revision } = await copied("approach", "temperature-first");
     const phases = [{ phase: "raise", mostDrills: 1, least: 30, most: 60, shortPrice: 9 }];
-    const outcome = await saveCustomContent({ kind: "approach", revision, item: { ...draft, phases } });
+    const outcome = await saveCustomContentAction({ kind: "approach", revision, item: { ...draft, phases } });
     expect(outcome.kind).toBe("saved");
     const opened = await openSession("tomorrow-throwers");
     if (!opened.ok) throw new Error("not opened");
     const session = { ...opened.value.session, approach: draft.id };
-    await saveSession({ revision: opened.value.revision, session });
+    await saveSessionAction({ revision: opened.value.revision, session });
     const again = await openSession("tomorrow-throwers");
     if (!again.ok) throw new Error("not opened");
-    const plan = groupPlanOf(again.value)!;
+    const plan = (await groupPlanOf(again.value))!;
     expect(new Set(plan.shared.map((s) => s.phase))).toEqual(new Set(["raise"]));
   });
 
@@ -109,46 +124,52 @@ describe("content of the hall's own", () => {
     ["without phases", "approach", "bar-first", { phases: [] }, /phases: An approach has a phase/],
   ])("%s is refused", async (_, kind, of, change, message) => {
     const { draft, revision } = await copied(kind, of);
-    const outcome = await saveCustomContent({ kind, revision, item: { ...draft, ...change } });
+    const outcome = await saveCustomContentAction({ kind, revision, item: { ...draft, ...change } });
     expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
     expect((await openCustomContent(draft.id))!.draft).toEqual(draft);
   });
 
   test("changed in another window is not written over", async () => {
     const { draft, revision } = await copied("drill", "bird-dog");
-    await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "First" } });
-    const late = await saveCustomContent({ kind: "drill", revision, item: { ...draft, name: "Second" } });
+    await saveCustomContentAction({ kind: "drill", revision, item: { ...draft, name: "First" } });
+    const late = await saveCustomContentAction({
+      kind: "drill",
+      revision,
+      item: { ...draft, name: "Second" },
+    });
     expect(late).toMatchObject({ kind: "changed-elsewhere", draft: { name: "First" } });
   });
 
   test("what cannot be read is left out, and stays stored", async () => {
     const { draft } = await copied("drill", "bird-dog");
-    await write((db) => db.update(customContent).set({ content: "{" }).where(eq(customContent.id, draft.id)));
-    await loadCustomContent();
+    await write((db) =>
+      db.update(customContent).set({ content: "{", revision: 9 }).where(eq(customContent.id, draft.id)),
+    );
+    const catalog = await openCatalog();
     expect(drillById(catalog, draft.id)).toBeUndefined();
     expect(await openCustomContent(draft.id)).toBeNull();
-    expect(await copyContent({ kind: "drill", of: "nothing" })).toBeNull();
+    expect(await copyContentAction({ kind: "drill", of: "nothing" })).toMatchObject({ kind: "refused" });
   });
 });
 
 describe("gyms and rooms", () => {
   test("start as a common kind, in kilograms or pounds", async () => {
-    const made = await addGymLike({ name: "Net loft", unit: "lb", set: "room" });
+    const made = await addGymAction({ name: "Net loft", unit: "lb", set: "room" });
     if (made.kind !== "added") throw new Error(made.message);
     const { gym } = (await openGymKit(made.id))!;
     expect(gym).toMatchObject({ name: "Net loft", unit: "lb", bar: { weight: 45000 }, sledge: null });
     expect(gym.dumbbells.at(-1)).toBe(60000);
-    expect(await removeGym(made.id)).toMatchObject({ kind: "removed" });
+    expect(await removeGymAction(made.id)).toMatchObject({ kind: "removed" });
     expect(await openGymKit(made.id)).toBeNull();
   });
 
   test("one in use, the only one, and one that is not there stay", async () => {
-    expect(await removeGym("rope-works")).toMatchObject({ message: expect.stringMatching(/only gym/) });
-    await addGymLike({ name: "Yard", unit: "kg", set: "garage" });
-    expect(await removeGym("rope-works")).toMatchObject({
+    expect(await removeGymAction("rope-works")).toMatchObject({ message: expect.stringMatching(/only gym/) });
+    await addGymAction({ name: "Yard", unit: "kg", set: "garage" });
+    expect(await removeGymAction("rope-works")).toMatchObject({
       message: expect.stringMatching(/Sessions take place/),
     });
-    expect(await removeGym("gone")).toMatchObject({ kind: "refused" });
+    expect(await removeGymAction("gone")).toMatchObject({ kind: "refused" });
   });
 
   test.each([
@@ -157,7 +178,7 @@ describe("gyms and rooms", () => {
     [{ name: "Other", unit: "stone", set: "hall" }, /unit/],
     [{ name: "Other", unit: "kg", set: "moon" }, /no kind of gym "moon"/],
   ])("%j is refused", async (request, message) => {
-    expect(await addGymLike(request)).toMatchObject({
+    expect(await addGymAction(request)).toMatchObject({
       kind: "refused",
       message: expect.stringMatching(message),
     });
@@ -166,16 +187,16 @@ describe("gyms and rooms", () => {
 
 test("addresses of cards: each its own, for those who are there, gone once revoked", async () => {
   const sessionId = "today-masters";
-  await openCards({ sessionId, athleteIds: ["rashid", "mei", "nobody"] });
+  await shareCardsAction({ sessionId, athleteIds: ["rashid", "mei", "nobody"] });
   const { cardAddressesOf } = await import("../cards/card-addresses");
   const addresses = await cardAddressesOf(sessionId);
   expect([...addresses.keys()].sort()).toEqual(["mei", "rashid"]);
   const tokenOf = (id: string) => addresses.get(id)!.path.replace("/card/", "");
   expect(tokenOf("mei")).not.toBe(tokenOf("rashid"));
   expect((await openByAddress(tokenOf("mei")))?.member.athlete.id).toBe("mei");
-  await openCards({ sessionId, athleteIds: ["mei"] });
+  await shareCardsAction({ sessionId, athleteIds: ["mei"] });
   expect((await cardAddressesOf(sessionId)).get("mei")!.path).toBe(addresses.get("mei")!.path);
-  await closeCards({ sessionId, athleteIds: ["mei"] });
+  await stopSharingCardsAction({ sessionId, athleteIds: ["mei"] });
   expect(await openByAddress(tokenOf("mei"))).toBeNull();
   expect(await openByAddress("x".repeat(200))).toBeNull();
 });

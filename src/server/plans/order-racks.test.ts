@@ -1,12 +1,11 @@
 import { eq } from "drizzle-orm";
+import { shippedCatalog as catalog } from "@/catalog";
 import { write } from "@/data/database";
 import { session as sessionTable } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { openSession } from "../sessions/open-session";
-import { saveSession } from "../sessions/save-session";
+import { openSession, saveSessionAction, wholePlanOf } from "../__tests__/now";
 import { orderRacks } from "./order-racks";
-import { wholePlanOf } from "./plan-session";
 
 withTemporaryDatabase();
 
@@ -22,15 +21,21 @@ async function opened() {
 
 test("a session's bars are ordered as it says, everybody's sets once", async () => {
   const { session, revision, gym } = await opened();
-  const saved = await saveSession({
+  const saved = await saveSessionAction({
     revision,
     session: { ...session, racks: { count: 5, loaders: 2, stock: "room" } },
   });
   expect(saved.kind).toBe("saved");
   const again = await opened();
   expect(again.session.racks).toEqual({ count: 5, loaders: 2, stock: "room" });
-  const plan = wholePlanOf(again);
-  const { lifters, orders } = (await orderRacks(again.session, plan, gym, new AbortController().signal))!;
+  const plan = await wholePlanOf(again);
+  const { lifters, orders } = (await orderRacks(
+    again.session,
+    plan,
+    gym,
+    catalog,
+    new AbortController().signal,
+  ))!;
   expect(orders).toHaveLength(5);
   expect(orders.flatMap((o) => o.lifters).toSorted((a, b) => a - b)).toEqual(lifters.map((_, i) => i));
   for (const { lifters: here, best } of orders) {
@@ -41,8 +46,8 @@ test("a session's bars are ordered as it says, everybody's sets once", async () 
 
 test("nothing is ordered for who no longer waits", async () => {
   const { session, gym, ...rest } = await opened();
-  const plan = wholePlanOf({ session, gym, ...rest });
-  expect(await orderRacks(session, plan, gym, AbortSignal.abort())).toBeNull();
+  const plan = await wholePlanOf({ session, gym, ...rest });
+  expect(await orderRacks(session, plan, gym, catalog, AbortSignal.abort())).toBeNull();
 });
 
 test.each([
@@ -52,7 +57,7 @@ test.each([
   [{ count: 2, loaders: 1, stock: "cellar" }, /stock/],
 ])("%j is refused with the field, and nothing is stored", async (racks, message) => {
   const { session, revision } = await opened();
-  const outcome = await saveSession({ revision, session: { ...session, racks } });
+  const outcome = await saveSessionAction({ revision, session: { ...session, racks } });
   expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
   expect((await opened()).session.racks).toEqual(session.racks);
 });

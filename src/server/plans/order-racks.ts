@@ -1,4 +1,4 @@
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { type RackOrder, rackOrders } from "@/core/rack";
@@ -18,6 +18,7 @@ export async function orderRacks(
   session: Pick<Session, "racks">,
   plan: GroupPlan,
   gym: GymKit,
+  catalog: Catalog,
   signal: AbortSignal,
 ): Promise<OrderedRacks | null> {
   const request = rackRequestFor(plan, session.racks, gym, catalog);

@@ -1,4 +1,6 @@
 import { addDays, format } from "date-fns";
+import { forgetOldPlans } from "@/data/plans";
+import { openCatalog } from "../library/catalog";
 import { listDay } from "../sessions/list-day";
 
 /** Days from today on that are looked at most. */
@@ -7,7 +9,9 @@ const DAYS = 2;
 /** Works out what the day's page shows of today and tomorrow, so that the first look at it is as quick as the next. */
 export async function planAhead(now = new Date()): Promise<void> {
   try {
-    for (let day = 0; day < DAYS; day++) await listDay(format(addDays(now, day), "yyyy-MM-dd"), 1);
+    await forgetOldPlans();
+    for (let day = 0; day < DAYS; day++)
+      await listDay(format(addDays(now, day), "yyyy-MM-dd"), 1, await openCatalog());
   } catch (error) {
     // Nobody waits for it: who looks at the day then is told what is wrong.
     console.error("The plans of these days could not be worked out ahead:", error);

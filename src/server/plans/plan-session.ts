@@ -1,19 +1,18 @@
-import { catalog, customContent } from "@/catalog";
-import { type GroupPlan, planEach, planGroup } from "@/core/group";
-import { type Plan, type PlanRequest, planWarmUp } from "@/core/plan";
-import { groupRequestFor, requestInSession } from "@/core/session";
-import { keptLast } from "@/lib/kept-last";
+import { type CardView, cardView } from "@/core/card";
+import type { Catalog } from "@/core/catalog";
+import type { GroupPlan } from "@/core/group";
+import type { PlanOutline, PlanRequest } from "@/core/plan";
+import { type MemberDraft, requestInSession } from "@/core/session";
+import { memoize } from "@/lib/memoize";
 import type { Member, OpenSession } from "../sessions/open-session";
+import { planKey, plansFor } from "./plan-store";
 
 /** What one athlete does in a session, worked out. */
 export interface MemberWarmUp {
   member: Member;
   request: PlanRequest;
-  plan: Plan;
+  plan: PlanOutline;
 }
-
-const groupPlans = keptLast<GroupPlan>(200);
-const plans = keptLast<Plan>(1000);
 
 /** Those who are there, and who can be planned for. */
 export function presentOf({ members }: Pick<OpenSession, "members">): Member[] {
@@ -21,74 +20,103 @@ export function presentOf({ members }: Pick<OpenSession, "members">): Member[] {
 }
 
 /** What a thing looks like as JSON; asked for over and over while one request is answered. */
-const texts = new WeakMap<object, string>();
+const textOf = memoize((thing: object) => JSON.stringify(thing));
 
-function textOf(thing: object): string {
-  const known = texts.get(thing) ?? JSON.stringify(thing);
-  texts.set(thing, known);
-  return known;
+/** What a plan of a whole session is worked out from: what it is called and when it is do not matter. */
+function sessionText({ session, gym }: OpenSession, here: readonly Member[], catalog: Catalog): string {
+  const { name: _, id: __, day: ___, time: ____, ...rest } = session;
+  const people = here.map((m) => `${textOf(m.athlete)} ${textOf(m.draft)}`);
+  return [JSON.stringify(rest), textOf(gym), textOf(catalog.custom), ...people].join("\n");
 }
 
-/** A session's plan together, with what it was worked out from. */
-interface Together {
+const draftOf = ({ athlete, draft }: Member): MemberDraft => ({ athlete, draft });
+
+/** A group's plan with its key, on which the plans of its members depend. */
+interface KeyedPlan {
+  key: string;
   plan: GroupPlan;
-  from: string;
 }
 
-const together = new WeakMap<OpenSession, Together | null>();
-
-function togetherOf(opened: OpenSession): Together | null {
-  const known = together.get(opened);
-  if (known !== undefined) return known;
-  const found = workOut(opened);
-  together.set(opened, found);
-  return found;
-}
-
-function workOut(opened: OpenSession): Together | null {
+async function keyedPlanOf(
+  kind: "group" | "each",
+  opened: OpenSession,
+  catalog: Catalog,
+): Promise<KeyedPlan> {
   const { session, gym } = opened;
   const here = presentOf(opened);
-  if (!session.together || here.length < 2) return null;
-  const { name: _, id, day: __, time: ___, ...rest } = session;
-  const people = here.map((m) => `${textOf(m.athlete)} ${textOf(m.draft)}`);
-  const from = [JSON.stringify(rest), textOf(gym), textOf(customContent()), ...people].join("\n");
-  const plan = groupPlans(id, from, () => planGroup(groupRequestFor(session, here, gym, catalog)!));
-  return { plan, from };
+  const key = planKey(kind, sessionText(opened, here, catalog));
+  const task = { kind, session, gym, here: here.map(draftOf) };
+  const [plan] = await plansFor<typeof kind>([{ key, task }], catalog);
+  return { key, plan: plan! };
 }
 
-/** The plan of what a session's people do together; null where each warms up alone. */
-export function groupPlanOf(opened: OpenSession): GroupPlan | null {
-  return togetherOf(opened)?.plan ?? null;
+async function keyedGroupPlanOf(opened: OpenSession, catalog: Catalog): Promise<KeyedPlan | null> {
+  if (!opened.session.together || presentOf(opened).length < 2) return null;
+  return keyedPlanOf("group", opened, catalog);
 }
 
-/** What everybody who is there does, together or side by side. */
-export function wholePlanOf(opened: OpenSession): GroupPlan {
-  return (
-    groupPlanOf(opened) ??
-    planEach(
-      warmUpsOf(opened).map(({ member, request }) => ({
-        id: member.athlete.id,
-        name: member.athlete.name,
-        request,
-      })),
-    )
-  );
+/** The plan of a session's group; null where the warm-ups are individual. */
+export async function groupPlanOf(opened: OpenSession, catalog: Catalog): Promise<GroupPlan | null> {
+  return (await keyedGroupPlanOf(opened, catalog))?.plan ?? null;
+}
+
+/** What everybody who is there does, as a group or side by side. */
+export async function wholePlanOf(opened: OpenSession, catalog: Catalog): Promise<GroupPlan> {
+  return (await groupPlanOf(opened, catalog)) ?? (await keyedPlanOf("each", opened, catalog)).plan;
 }
 
 /** Everybody's warm-up, those who are absent left out. */
-export function warmUpsOf(opened: OpenSession): MemberWarmUp[] {
-  return presentOf(opened).map((member) => warmUpOf(opened, member));
+export async function warmUpsOf(opened: OpenSession, catalog: Catalog): Promise<MemberWarmUp[]> {
+  return planMembers(opened, presentOf(opened), catalog);
 }
 
 /** One athlete's warm-up; of somebody absent what it would be alone. */
-export function warmUpOf(opened: OpenSession, member: Member): MemberWarmUp {
+export async function warmUpOf(opened: OpenSession, member: Member, catalog: Catalog): Promise<MemberWarmUp> {
+  const [warmUp] = await planMembers(opened, [member], catalog);
+  return warmUp!;
+}
+
+async function planMembers(
+  opened: OpenSession,
+  members: readonly Member[],
+  catalog: Catalog,
+): Promise<MemberWarmUp[]> {
   const { session, gym } = opened;
-  const group = member.absent ? null : togetherOf(opened);
-  const part = group?.plan.members.find((m) => m.id === member.athlete.id) ?? null;
-  const request = requestInSession(session, member, gym, catalog, part);
-  const alone = [textOf(member.draft), textOf(member.athlete), textOf(gym), textOf(customContent())];
-  // What the others do is in what the group's plan was worked out from.
-  const from = group ? group.from : alone.join("\n");
-  const plan = plans(`${session.id} ${member.athlete.id}`, from, () => planWarmUp(request));
-  return { member, request, plan };
+  const group = members.some((m) => !m.absent) ? await keyedGroupPlanOf(opened, catalog) : null;
+  const asked = members.map((member) => {
+    const part = (!member.absent && group?.plan.members.find((m) => m.id === member.athlete.id)) || null;
+    const own = [textOf(member.draft), textOf(member.athlete), textOf(gym), textOf(catalog.custom)];
+    // What the others do is in what the group's plan was worked out from.
+    const key = planKey("member", ...(part && group ? [group.key, member.athlete.id] : own));
+    return { member, part, key };
+  });
+  const plans = await plansFor<"member">(
+    asked.map(({ member, part, key }) => ({
+      key,
+      task: { kind: "member" as const, session, gym, member: draftOf(member), part },
+    })),
+    catalog,
+  );
+  return asked.map(({ member, part }, i) => ({
+    member,
+    request: requestInSession(session, member, gym, catalog, part),
+    plan: plans[i]!,
+  }));
+}
+
+/** The cards of some warm-ups of a session. */
+export function cardsOf({ session, gym }: OpenSession, warmUps: readonly MemberWarmUp[]): CardView[] {
+  return warmUps.map(({ member: { athlete, draft }, request, plan }) =>
+    cardView({ session, gym, athlete, draft, request, plan }),
+  );
+}
+
+/** The cards of everybody who is there. */
+export async function allCardsOf(opened: OpenSession, catalog: Catalog): Promise<CardView[]> {
+  return cardsOf(opened, await warmUpsOf(opened, catalog));
+}
+
+/** One athlete's card. */
+export async function cardOf(opened: OpenSession, member: Member, catalog: Catalog): Promise<CardView> {
+  return cardsOf(opened, [await warmUpOf(opened, member, catalog)])[0]!;
 }

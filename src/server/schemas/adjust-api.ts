@@ -1,5 +1,7 @@
 import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
 import { E1RM_FORMULAS } from "@/core/strength";
+import { memoize } from "@/lib/memoize";
 import { rampSetsField, repsField, rirField, weightField, whole } from "./fields";
 import { checkPlates, liftRequestSchema, unitField } from "./ramp-api";
 import { rampResponseSchema } from "./responses";
@@ -27,18 +29,20 @@ const changeField = z.discriminatedUnion("kind", [
 ]);
 
 /** A lift request as it was, with what has been done of it and what is wanted now. */
-export const adjustRequestSchema = liftRequestSchema
-  .extend({
-    unit: unitField,
-    /** In the order they were done; they stay as they are. */
-    done: z.array(doneSet).max(MOST_DONE, `Give at most ${MOST_DONE} done sets.`),
-    change: changeField.optional(),
-    /** All ramp sets, the done ones among them; absent: as many as lead on. */
-    rampSets: rampSetsField.optional(),
-    /** Until the first working set. */
-    secondsLeft: whole(0, 7200).optional(),
-  })
-  .superRefine(checkPlates);
+export const adjustRequestSchema = memoize((catalog: Catalog) =>
+  liftRequestSchema(catalog)
+    .extend({
+      unit: unitField,
+      /** In the order they were done; they stay as they are. */
+      done: z.array(doneSet).max(MOST_DONE, `Give at most ${MOST_DONE} done sets.`),
+      change: changeField.optional(),
+      /** All ramp sets, the done ones among them; absent: as many as lead on. */
+      rampSets: rampSetsField.optional(),
+      /** Until the first working set. */
+      secondsLeft: whole(0, 7200).optional(),
+    })
+    .superRefine(checkPlates),
+);
 
 export const adjustResponseSchema = rampResponseSchema.extend({
   /** How many of the sets have been done. */

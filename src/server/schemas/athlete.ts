@@ -1,12 +1,14 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
-import { AREA_IDS, AREA_LEVELS, type AreaId, EQUIPMENT_IDS } from "@/core/catalog";
-import { DEMAND_IDS, type DemandId } from "@/core/demands";
+import { AREA_LEVELS, type Catalog, EQUIPMENT_IDS } from "@/core/catalog";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
+import { memoize } from "@/lib/memoize";
 import {
   approachField,
+  areaField,
+  demandField,
   equipmentField,
+  experienceField,
   fineWeightField,
   loadedLiftField,
   nameField,
@@ -20,49 +22,51 @@ const MOST_WEIGHTS = 2000;
 const dayField = z.iso.date("Give a day as 2026-01-31.");
 
 /** An athlete as the coach edits one: everything that is known, working weights with their history. */
-export const athleteSchema = z.strictObject({
-  id: z.string().max(100),
-  name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
-  groupId: z.string().max(100),
-  unit: z.enum(UNIT_SYSTEMS),
-  bodyWeight: fineWeightField.nullable(),
-  birthYear: whole(1900, 2100).nullable(),
-  experience: z.enum(["beginner", "intermediate", "advanced"]),
-  note: z.string().max(2000, "Use at most 2000 characters."),
-  archived: z.boolean(),
-  limiters: z
-    .array(z.enum(DEMAND_IDS as [DemandId, ...DemandId[]]))
-    .max(8, "Choose at most eight limiters.")
-    .refine((list) => new Set(list).size === list.length, "Choose each limiter once."),
-  areas: z
-    .array(
-      z.strictObject({
-        area: z.enum(AREA_IDS as [AreaId, ...AreaId[]]),
-        level: z.enum(AREA_LEVELS),
-      }),
-    )
-    .refine((list) => new Set(list.map((a) => a.area)).size === list.length, "Give each area once."),
-  ownBar: z.strictObject({ name: nameField("bar"), weight: fineWeightField }).nullable(),
-  cannotUse: z.array(equipmentField).max(EQUIPMENT_IDS.length),
-  approach: approachField(catalog).nullable(),
-  rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
-  weights: z
-    .array(
-      z.strictObject({
-        lift: loadedLiftField(catalog),
-        day: dayField,
-        weight: fineWeightField,
-        reps: repsField,
-        sets: setsField,
-        rir: rirField,
-        kind: z.enum(["working", "max"]).default("working"),
-        source: z.enum(["coach", "athlete", "test", "file"]).default("coach"),
-      }),
-    )
-    .max(MOST_WEIGHTS)
-    .refine(
-      (list) => new Set(list.map((w) => `${w.lift} ${w.day} ${w.kind}`)).size === list.length,
-      "Give one working weight a lift and day.",
-    ),
-});
-export type AthleteDraft = z.output<typeof athleteSchema>;
+export const athleteSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    id: z.string().max(100),
+    name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
+    groupId: z.string().max(100),
+    unit: z.enum(UNIT_SYSTEMS),
+    bodyWeight: fineWeightField.nullable(),
+    birthYear: whole(1900, 2100).nullable(),
+    experience: experienceField,
+    note: z.string().max(2000, "Use at most 2000 characters."),
+    archived: z.boolean(),
+    limiters: z
+      .array(demandField)
+      .max(8, "Choose at most eight limiters.")
+      .refine((list) => new Set(list).size === list.length, "Choose each limiter once."),
+    areas: z
+      .array(
+        z.strictObject({
+          area: areaField,
+          level: z.enum(AREA_LEVELS),
+        }),
+      )
+      .refine((list) => new Set(list.map((a) => a.area)).size === list.length, "Give each area once."),
+    ownBar: z.strictObject({ name: nameField("bar"), weight: fineWeightField }).nullable(),
+    cannotUse: z.array(equipmentField).max(EQUIPMENT_IDS.length),
+    approach: approachField(catalog).nullable(),
+    rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
+    weights: z
+      .array(
+        z.strictObject({
+          lift: loadedLiftField(catalog),
+          day: dayField,
+          weight: fineWeightField,
+          reps: repsField,
+          sets: setsField,
+          rir: rirField,
+          kind: z.enum(["working", "max"]).default("working"),
+          source: z.enum(["coach", "athlete", "test", "file"]).default("coach"),
+        }),
+      )
+      .max(MOST_WEIGHTS)
+      .refine(
+        (list) => new Set(list.map((w) => `${w.lift} ${w.day} ${w.kind}`)).size === list.length,
+        "Give one working weight a lift and day.",
+      ),
+  }),
+);
+export type AthleteDraft = z.output<ReturnType<typeof athleteSchema>>;

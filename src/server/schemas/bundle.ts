@@ -1,5 +1,8 @@
 import { z } from "zod";
+import { shippedCatalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import { UNIT_SYSTEMS } from "@/core/units";
+import { memoize } from "@/lib/memoize";
 import { athleteSchema } from "./athlete";
 import { approachSchema, drillSchema, liftSchema } from "./custom-content";
 import { draftSchema } from "./draft";
@@ -13,39 +16,48 @@ export const BUNDLE_VERSION = 1;
 const idField = z.string().min(1).max(100);
 const nameField = z.string().trim().min(1).max(80);
 
-const warmUpSchema = z.strictObject({
-  athleteId: idField,
-  draft: draftSchema,
-  given: draftSchema.nullable(),
-});
+export const warmUpSchema = (catalog: Catalog) =>
+  z.strictObject({
+    athleteId: idField,
+    draft: draftSchema(catalog),
+    given: draftSchema(catalog).nullable(),
+  });
 
-/** Everything of a hall. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound. */
-export const bundleSchema = z.strictObject({
-  $schema: z.string().optional(),
-  format: z.literal(BUNDLE_FORMAT),
-  version: z.literal(BUNDLE_VERSION),
-  /** Drills, lifts and approaches of the hall's own. */
-  library: z
-    .array(
-      z.discriminatedUnion("kind", [
-        z.strictObject({ id: idField, name: nameField, kind: z.literal("drill"), content: drillSchema }),
-        z.strictObject({ id: idField, name: nameField, kind: z.literal("lift"), content: liftSchema }),
-        z.strictObject({
-          id: idField,
-          name: nameField,
-          kind: z.literal("approach"),
-          content: approachSchema,
-        }),
-      ]),
-    )
-    .default([]),
-  gyms: z.array(gymKitSchema.extend({ place: z.number().int() })),
-  groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
-  athletes: z.array(athleteSchema.extend({ unit: z.enum(UNIT_SYSTEMS) })),
-  templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema })),
-  sessions: z.array(sessionSchema.extend({ warmUps: z.array(warmUpSchema) })),
-});
-export type Bundle = z.output<typeof bundleSchema>;
+/** The custom drills, lifts and approaches in a bundle. */
+export const librarySchema = z
+  .array(
+    z.discriminatedUnion("kind", [
+      z.strictObject({ id: idField, name: nameField, kind: z.literal("drill"), content: drillSchema }),
+      z.strictObject({ id: idField, name: nameField, kind: z.literal("lift"), content: liftSchema }),
+      z.strictObject({
+        id: idField,
+        name: nameField,
+        kind: z.literal("approach"),
+        content: approachSchema,
+      }),
+    ]),
+  )
+  .default([]);
+
+/**
+ * Everything of a gym. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound.
+ *
+ * @param catalog what sessions may name: the gym's with that of the bundle.
+ */
+export const bundleSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    $schema: z.string().optional(),
+    format: z.literal(BUNDLE_FORMAT),
+    version: z.literal(BUNDLE_VERSION),
+    library: librarySchema,
+    gyms: z.array(gymKitSchema.extend({ place: z.number().int() })),
+    groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
+    athletes: z.array(athleteSchema(catalog).extend({ unit: z.enum(UNIT_SYSTEMS) })),
+    templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema(catalog) })),
+    sessions: z.array(sessionSchema(catalog).extend({ warmUps: z.array(warmUpSchema(catalog)) })),
+  }),
+);
+export type Bundle = z.output<ReturnType<typeof bundleSchema>>;
 
 /** The kinds of things in a bundle, in an order in which each names only what came before. */
 export const BUNDLE_PARTS = ["library", "gyms", "groups", "athletes", "templates", "sessions"] as const;
@@ -54,7 +66,7 @@ export type BundlePart = (typeof BUNDLE_PARTS)[number];
 /** The published JSON Schema of a bundle. */
 export function bundleJsonSchema(): object {
   return {
-    ...z.toJSONSchema(bundleSchema, { io: "input", unrepresentable: "any" }),
+    ...z.toJSONSchema(bundleSchema(shippedCatalog), { io: "input", unrepresentable: "any" }),
     $id: "https://iron-step.invalid/bundle.schema.json",
     title: "Iron Step bundle",
     description:

@@ -1,23 +1,11 @@
 import { z } from "zod";
-import {
-  type Approach,
-  AREA_IDS,
-  type AreaId,
-  type Drill,
-  IMPLEMENTS,
-  type Lift,
-  PHASES,
-  PLANES,
-} from "@/core/catalog";
-import { DEMAND_IDS, type DemandId } from "@/core/demands";
+import { type Approach, type Drill, IMPLEMENTS, type Lift, PHASES, PLANES } from "@/core/catalog";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
-import { equipmentField, whole } from "./fields";
+import { areaField, demandField, equipmentField, whole } from "./fields";
 
 const idField = z.string().min(1).max(100);
 const nameField = z.string().trim().min(1, "Type a name.").max(80, "Use at most 80 characters.");
 const textField = z.string().trim().max(600, "Use at most 600 characters.");
-const demandField = z.enum(DEMAND_IDS as [DemandId, ...DemandId[]]);
-const areaField = z.enum(AREA_IDS as [AreaId, ...AreaId[]]);
 const weightsField = z.partialRecord(demandField, z.union([z.literal(1), z.literal(2), z.literal(3)]));
 const phaseField = z.enum(PHASES);
 

@@ -1,10 +1,11 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
-import { drillById } from "@/core/catalog";
-import { MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
+import type { Catalog } from "@/core/catalog";
+import { LIMITS, MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
+import { memoize } from "@/lib/memoize";
 import {
   approachField,
+  drillField,
   fineWeightField,
   liftField,
   minutesField,
@@ -16,64 +17,71 @@ import {
   whole,
 } from "./fields";
 
-const MOST_OWN_DRILLS = 40;
+const MOST_PINS = 40;
 const MOST_BACK_OFFS = 5;
-const MOST_REST = 900;
 /** Ramp sets and singles for the day. */
 const MOST_DONE = 20;
 
-export const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
 const doseField = z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) });
 
 /** Drills that the coach has chosen, with dose, place and block where they are fixed too. */
-export const ownDrillsField = z
-  .array(
-    z.strictObject({
-      drill: drillField,
-      dose: doseField.optional(),
-      place: whole(0, 100).optional(),
-      block: whole(0, MOST_LIFTS - 1).optional(),
-    }),
-  )
-  .max(MOST_OWN_DRILLS);
-
-const liftSchema = z.strictObject({
-  lift: liftField(catalog),
-  bar: z.string().max(80).nullable().default(null),
-  weight: fineWeightField.nullable(),
-  reps: repsField,
-  sets: setsField,
-  rir: rirField,
-  backOffs: z
-    .array(z.strictObject({ weight: fineWeightField, reps: repsField, sets: setsField, rir: rirField }))
-    .max(MOST_BACK_OFFS),
-  pairedWithNext: z.boolean(),
-  // Drafts of earlier days lack what has a default.
-  rampStyle: z.enum(RAMP_STYLE_IDS).nullable().default(null),
-  rampStart: z.number().min(0).max(0.6).nullable().default(null),
-  rampSets: rampSetsField.nullable(),
-  fixed: z.record(
-    z.coerce.number().int().min(0).max(9),
-    z.strictObject({
-      weight: fineWeightField.optional(),
-      reps: repsField.optional(),
-      restSeconds: whole(0, MOST_REST).optional(),
-    }),
-  ),
-  additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).default([]),
-  onBlocks: z.boolean().default(false),
-  done: z
+export const pinsField = (catalog: Catalog) =>
+  z
     .array(
       z.strictObject({
-        weight: fineWeightField,
-        reps: repsField,
-        perSide: z.array(fineWeightField).max(20),
+        drill: drillField(catalog),
+        dose: doseField.optional(),
+        place: whole(0, 100).optional(),
+        block: whole(0, MOST_LIFTS - 1).optional(),
       }),
     )
-    .max(MOST_DONE)
-    .default([]),
-  secondsLeft: whole(0, 7200).nullable().default(null),
-});
+    .max(MOST_PINS);
+
+const liftSchema = (catalog: Catalog) =>
+  z.strictObject({
+    lift: liftField(catalog),
+    bar: z.string().max(80).nullable().default(null),
+    weight: fineWeightField.nullable(),
+    reps: repsField,
+    sets: setsField,
+    rir: rirField,
+    backOffs: z
+      .array(z.strictObject({ weight: fineWeightField, reps: repsField, sets: setsField, rir: rirField }))
+      .max(MOST_BACK_OFFS),
+    pairedWithNext: z.boolean(),
+    // Drafts of earlier days lack what has a default.
+    rampStyle: z.enum(RAMP_STYLE_IDS).nullable().default(null),
+    rampStart: z.number().min(0).max(0.6).nullable().default(null),
+    rampSets: rampSetsField.nullable(),
+    fixed: z.record(
+      z.coerce.number().int().min(0).max(9),
+      z.strictObject({
+        weight: fineWeightField.optional(),
+        reps: repsField.optional(),
+        restSeconds: whole(...LIMITS.restSeconds).optional(),
+      }),
+    ),
+    additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).default([]),
+    onBlocks: z.boolean().default(false),
+    done: z
+      .array(
+        z.strictObject({
+          weight: fineWeightField,
+          reps: repsField,
+          perSide: z.array(fineWeightField).max(20),
+        }),
+      )
+      .max(MOST_DONE)
+      .default([]),
+    secondsLeft: whole(0, 7200).nullable().default(null),
+  });
+
+/** Drills with their doses and rounds, as a plan had them. */
+const plannedDrillsField = (catalog: Catalog) =>
+  z
+    .array(doseField.extend({ drill: drillField(catalog), rounds: whole(1, 5) }))
+    .max(MOST_PINS)
+    .nullable();
 
 /** A draft of the time when a warm-up had one lift, in today's shape; anything else as it is. */
 function upgraded(value: unknown): unknown {
@@ -84,30 +92,19 @@ function upgraded(value: unknown): unknown {
 }
 
 /** A warm-up draft as it is stored and sent. */
-export const draftSchema = z.preprocess(
-  upgraded,
-  z.strictObject({
-    lifts: z.array(liftSchema).min(1, "A warm-up has at least one lift.").max(MOST_LIFTS),
-    minutes: minutesField,
-    approach: approachField(catalog),
-    room: roomField,
-    own: ownDrillsField,
-    dropped: z.array(drillField).max(200),
-    taken: z
-      .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))
-      .max(MOST_OWN_DRILLS)
-      .nullable(),
-    begun: z
-      .array(doseField.extend({ drill: drillField, rounds: whole(1, 5) }))
-      .max(MOST_OWN_DRILLS)
-      .nullable()
-      .default(null),
-  }),
-) satisfies z.ZodType<WarmUpDraft, unknown>;
-
-/** The first thing wrong with a value, as a sentence that names the field. */
-export function firstProblem(error: z.ZodError): string {
-  const issue = error.issues[0]!;
-  const field = issue.path.join(".");
-  return field ? `${field}: ${issue.message}` : issue.message;
-}
+export const draftSchema = memoize(
+  (catalog: Catalog) =>
+    z.preprocess(
+      upgraded,
+      z.strictObject({
+        lifts: z.array(liftSchema(catalog)).min(1, "A warm-up has at least one lift.").max(MOST_LIFTS),
+        minutes: minutesField,
+        approach: approachField(catalog),
+        room: roomField,
+        own: pinsField(catalog),
+        dropped: z.array(drillField(catalog)).max(200),
+        taken: plannedDrillsField(catalog),
+        begun: plannedDrillsField(catalog).default(null),
+      }),
+    ) satisfies z.ZodType<WarmUpDraft, unknown>,
+);

@@ -1,5 +1,8 @@
 import { z } from "zod";
-import { type Catalog, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { AREA_IDS, type Catalog, drillById, EQUIPMENT_IDS } from "@/core/catalog";
+import { DEMAND_IDS } from "@/core/demands";
+import { LIMITS } from "@/core/draft";
+import { EXPERIENCES } from "@/core/ramp";
 import { GREATEST_WEIGHT, type Weight, weight } from "@/core/units";
 
 /** A weight in kg or lb as JSON has it; becomes an integer of the fine unit. */
@@ -26,11 +29,11 @@ export function whole(least: number, most: number) {
     .max(most, `Must be at most ${most}.`);
 }
 
-export const repsField = whole(1, 20);
-export const setsField = whole(1, 20);
-export const rirField = whole(0, 10);
-export const minutesField = whole(2, 60);
-export const rampSetsField = whole(0, 10);
+export const repsField = whole(...LIMITS.reps);
+export const setsField = whole(...LIMITS.sets);
+export const rirField = whole(...LIMITS.rir);
+export const minutesField = whole(...LIMITS.minutes);
+export const rampSetsField = whole(...LIMITS.rampSets);
 export const roomField = z.enum(["normal", "cold"]);
 
 /** An id of what there is now; the message lists it. */
@@ -54,7 +57,20 @@ export function approachField(catalog: Catalog) {
   return idOf(() => catalog.approaches.map((a) => a.id), "approach");
 }
 
-export const equipmentField = z.enum(EQUIPMENT_IDS as [EquipmentId, ...EquipmentId[]]);
+export function drillField(catalog: Catalog) {
+  return z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
+}
+
+/** One of these ids, which never change while the app runs. */
+const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as [T, ...T[]]);
+
+export const equipmentField = oneOf(EQUIPMENT_IDS);
+export const demandField = oneOf(DEMAND_IDS);
+export const areaField = oneOf(AREA_IDS);
+export const experienceField = z.enum(EXPERIENCES);
 
 export const nameField = (what: string) =>
   z.string().trim().min(1, `Type the ${what}'s name.`).max(80, "Use at most 80 characters.");
+
+/** The id of something stored, or the token of a change that can be undone. */
+export const idField = z.string().max(100);

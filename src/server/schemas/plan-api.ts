@@ -1,10 +1,14 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
-import { AREA_IDS, AREA_LEVELS, drillById, EQUIPMENT_IDS } from "@/core/catalog";
-import { DEMAND_IDS } from "@/core/demands";
+import { AREA_IDS, AREA_LEVELS, type Catalog, EQUIPMENT_IDS, liftById } from "@/core/catalog";
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
+import { memoize } from "@/lib/memoize";
 import {
+  areaField,
+  demandField,
+  drillField,
+  equipmentField,
+  experienceField,
   idOf,
   liftField,
   minutesField,
@@ -20,44 +24,41 @@ const MOST_PINS = 40;
 const MOST_DROPPED = 200;
 const MOST_PEOPLE = 60;
 
-const drillField = z.string().refine((id) => drillById(catalog, id), "There is no such drill.");
-const demandField = z.enum(DEMAND_IDS as [(typeof DEMAND_IDS)[number]]);
-const equipmentId = z.enum(EQUIPMENT_IDS as [(typeof EQUIPMENT_IDS)[number]]);
-const experienceField = z.enum(["beginner", "intermediate", "advanced"]);
 const doseFields = { sets: whole(1, 10), amount: whole(1, 900) };
 
-const planLiftSchema = z
-  .strictObject({
-    lift: liftField(catalog),
-    /** Absent or null: not known, or a block of work that has none; the drills are planned and the ramp is not. */
-    working: workingSchema.nullish(),
-    backOffs: z.array(workingSchema).max(5).default([]),
-    /** Done in turns with the lift after it. */
-    pairedWithNext: z.boolean().default(false),
-    /** Minutes from the first working set to the next lift's drills; absent: estimated. */
-    workMinutes: z.number().min(0).max(240).optional(),
-    implement: implementField.optional(),
-    plates: platesField.optional(),
-    style: z.enum(RAMP_STYLE_IDS).optional(),
-    athlete: z
-      .strictObject({
-        experience: experienceField.optional(),
-        slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2)]).optional(),
-      })
-      .optional(),
-    similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
-    room: roomField.optional(),
-    rampSets: rampSetsField.optional(),
-    start: startField.optional(),
-  })
-  .superRefine((l, ctx) => {
-    const needsBar = l.working && catalog.lifts.find((k) => k.id === l.lift)?.implement === "barbell";
-    if (needsBar && !l.implement) {
-      ctx.addIssue({ code: "custom", path: ["implement"], message: "Say which bar there is." });
-    }
-    checkPlates(l, ctx);
-  });
-export type PlanLift = z.output<typeof planLiftSchema>;
+const planLiftSchema = (catalog: Catalog) =>
+  z
+    .strictObject({
+      lift: liftField(catalog),
+      /** Absent or null: not known, or a block of work that has none; the drills are planned and the ramp is not. */
+      working: workingSchema.nullish(),
+      backOffs: z.array(workingSchema).max(5).default([]),
+      /** Done in turns with the lift after it. */
+      pairedWithNext: z.boolean().default(false),
+      /** Minutes from the first working set to the next lift's drills; absent: estimated. */
+      workMinutes: z.number().min(0).max(240).optional(),
+      implement: implementField.optional(),
+      plates: platesField.optional(),
+      style: z.enum(RAMP_STYLE_IDS).optional(),
+      athlete: z
+        .strictObject({
+          experience: experienceField.optional(),
+          slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2)]).optional(),
+        })
+        .optional(),
+      similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
+      room: roomField.optional(),
+      rampSets: rampSetsField.optional(),
+      start: startField.optional(),
+    })
+    .superRefine((l, ctx) => {
+      const needsBar = l.working && liftById(catalog, l.lift)?.implement === "barbell";
+      if (needsBar && !l.implement) {
+        ctx.addIssue({ code: "custom", path: ["implement"], message: "Say which bar there is." });
+      }
+      checkPlates(l, ctx);
+    });
+export type PlanLift = z.output<ReturnType<typeof planLiftSchema>>;
 
 const athleteFields = {
   bodyWeight: weightField.optional(),
@@ -66,7 +67,7 @@ const athleteFields = {
   areas: z
     .array(
       z.strictObject({
-        area: z.enum(AREA_IDS as [(typeof AREA_IDS)[number]]),
+        area: areaField,
         level: z.enum(AREA_LEVELS),
       }),
     )
@@ -75,21 +76,22 @@ const athleteFields = {
 };
 
 /** A thing, or a thing with how many there are of it. */
-const equipmentField = z.union([equipmentId, z.strictObject({ id: equipmentId, count: whole(0, 500) })]);
+const stockField = z.union([equipmentField, z.strictObject({ id: equipmentField, count: whole(0, 500) })]);
 
-const pinSchema = z.strictObject({
-  drill: drillField,
-  dose: z.strictObject(doseFields).optional(),
-  /** Its place among the drills of its block, from 0. */
-  place: whole(0, 60).optional(),
-  /** The block of lifts that it comes before, from 0. */
-  block: whole(0, MOST_LIFTS - 1).optional(),
-});
+const pinSchema = (catalog: Catalog) =>
+  z.strictObject({
+    drill: drillField(catalog),
+    dose: z.strictObject(doseFields).optional(),
+    /** Its place among the drills of its block, from 0. */
+    place: whole(0, 60).optional(),
+    /** The block of lifts that it comes before, from 0. */
+    block: whole(0, MOST_LIFTS - 1).optional(),
+  });
 
 /** What a plan and a review are asked about. */
-export const sessionFields = {
+const sessionFields = (catalog: Catalog) => ({
   unit: unitField,
-  lifts: z.array(planLiftSchema).max(MOST_LIFTS, `Give at most ${MOST_LIFTS} lifts.`).default([]),
+  lifts: z.array(planLiftSchema(catalog)).max(MOST_LIFTS, `Give at most ${MOST_LIFTS} lifts.`).default([]),
   /** Without lifts: what the drills are to look after. */
   focus: z.array(demandField).min(1).max(12).optional(),
   minutes: minutesField,
@@ -98,35 +100,37 @@ export const sessionFields = {
     "temperature-first",
   ),
   room: roomField.default("normal"),
-  equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length).optional(),
-  pins: z.array(pinSchema).max(MOST_PINS).default([]),
-  dropped: z.array(drillField).max(MOST_DROPPED).default([]),
-};
+  equipment: z.array(stockField).max(EQUIPMENT_IDS.length).optional(),
+  pins: z.array(pinSchema(catalog)).max(MOST_PINS).default([]),
+  dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
+});
 
 const LIFT_OR_FOCUS = "Give at least one lift, or what the drills are to look after in `focus`.";
 const hasLiftOrFocus = (v: { lifts: readonly unknown[]; focus?: readonly unknown[] }) =>
   v.lifts.length > 0 || v.focus !== undefined;
 
-export const planRequestSchema = z
-  .strictObject({
-    ...sessionFields,
-    /** Work the choice of drills out to the end, whatever it takes; without it a very good one comes at once. */
-    exact: z.boolean().default(false),
-    /** Instead of one athlete: the people who warm up together. */
-    group: z
-      .array(
-        z.strictObject({
-          name: z.string().min(1).max(100),
-          ...athleteFields,
-          /** Working sets of this member for the lifts, by place; absent: those of the request. */
-          working: z.array(workingSchema.nullable()).max(MOST_LIFTS).optional(),
-        }),
-      )
-      .min(2, "A group has at least two people.")
-      .max(MOST_PEOPLE, `A group has at most ${MOST_PEOPLE} people.`)
-      .optional(),
-  })
-  .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS });
+export const planRequestSchema = memoize((catalog: Catalog) =>
+  z
+    .strictObject({
+      ...sessionFields(catalog),
+      /** Work the choice of drills out to the end, whatever it takes; without it a very good one comes at once. */
+      exact: z.boolean().default(false),
+      /** Instead of one athlete: the people who warm up together. */
+      group: z
+        .array(
+          z.strictObject({
+            name: z.string().min(1).max(100),
+            ...athleteFields,
+            /** Working sets of this member for the lifts, by place; absent: those of the request. */
+            working: z.array(workingSchema.nullable()).max(MOST_LIFTS).optional(),
+          }),
+        )
+        .min(2, "A group has at least two people.")
+        .max(MOST_PEOPLE, `A group has at most ${MOST_PEOPLE} people.`)
+        .optional(),
+    })
+    .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS }),
+);
 
 const writtenSetSchema = z.strictObject({
   weight: weightField,
@@ -134,26 +138,28 @@ const writtenSetSchema = z.strictObject({
   restSeconds: whole(0, 1800),
 });
 
-export const reviewRequestSchema = z
-  .strictObject({
-    ...sessionFields,
-    /** How many warm up together; machines are counted in `equipment`. */
-    people: whole(1, 500).default(1),
-    plan: z.strictObject({
-      steps: z
-        .array(
-          z.strictObject({
-            drill: drillField,
-            ...doseFields,
-            side: z.enum(["both", "left", "right"]).default("both"),
-            block: whole(0, MOST_LIFTS - 1).default(0),
-          }),
-        )
-        .max(120),
-      /** One for each lift; absent: our own. */
-      ramps: z.array(z.array(writtenSetSchema).max(12).nullable()).max(MOST_LIFTS).optional(),
-    }),
-  })
-  .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS });
+export const reviewRequestSchema = memoize((catalog: Catalog) =>
+  z
+    .strictObject({
+      ...sessionFields(catalog),
+      /** How many warm up together; machines are counted in `equipment`. */
+      people: whole(1, 500).default(1),
+      plan: z.strictObject({
+        steps: z
+          .array(
+            z.strictObject({
+              drill: drillField(catalog),
+              ...doseFields,
+              side: z.enum(["both", "left", "right"]).default("both"),
+              block: whole(0, MOST_LIFTS - 1).default(0),
+            }),
+          )
+          .max(120),
+        /** One for each lift; absent: our own. */
+        ramps: z.array(z.array(writtenSetSchema).max(12).nullable()).max(MOST_LIFTS).optional(),
+      }),
+    })
+    .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS }),
+);
 
-export type SessionRequest = Omit<z.output<typeof planRequestSchema>, "exact" | "group">;
+export type SessionRequest = Omit<z.output<ReturnType<typeof planRequestSchema>>, "exact" | "group">;

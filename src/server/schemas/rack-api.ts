@@ -1,4 +1,6 @@
 import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
+import { memoize } from "@/lib/memoize";
 import { repsField, weightField, whole } from "./fields";
 import { checkPlates, liftRequestSchema, unitField } from "./ramp-api";
 
@@ -25,26 +27,28 @@ const givenRamp = z.object({
     .max(MOST_SETS, `At most ${MOST_SETS} ramp sets.`),
 });
 
-export const rackRequestSchema = z.strictObject({
-  unit: unitField,
-  athletes: z
-    .array(
-      z.union([
-        z.strictObject({ name: nameField, ramp: givenRamp }),
-        liftRequestSchema.extend({ name: nameField }).superRefine(checkPlates),
-      ]),
-    )
-    .min(1, "Give at least one athlete.")
-    .max(MOST_PEOPLE, `Give at most ${MOST_PEOPLE} athletes.`),
-  racks: whole(1, MOST_RACKS).default(1),
-  /** How many load the bar: two are quicker. */
-  loaders: z.union([z.literal(1), z.literal(2)]).default(1),
-  /** Pairs of plates in the room if all racks load from one stock; absent: each has its own. */
-  stock: z
-    .array(z.strictObject({ weight: weightField, pairs: whole(1, 200) }))
-    .max(20, "Give at most 20 plate sizes.")
-    .optional(),
-});
+export const rackRequestSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    unit: unitField,
+    athletes: z
+      .array(
+        z.union([
+          z.strictObject({ name: nameField, ramp: givenRamp }),
+          liftRequestSchema(catalog).extend({ name: nameField }).superRefine(checkPlates),
+        ]),
+      )
+      .min(1, "Give at least one athlete.")
+      .max(MOST_PEOPLE, `Give at most ${MOST_PEOPLE} athletes.`),
+    racks: whole(1, MOST_RACKS).default(1),
+    /** How many load the bar: two are quicker. */
+    loaders: z.union([z.literal(1), z.literal(2)]).default(1),
+    /** Pairs of plates in the room if all racks load from one stock; absent: each has its own. */
+    stock: z
+      .array(z.strictObject({ weight: weightField, pairs: whole(1, 200) }))
+      .max(20, "Give at most 20 plate sizes.")
+      .optional(),
+  }),
+);
 
 const seconds = z.int();
 const order = z.object({ seconds, moves: z.int(), waitedSeconds: seconds });

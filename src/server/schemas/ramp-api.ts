@@ -1,8 +1,10 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
+import { memoize } from "@/lib/memoize";
 import {
+  experienceField,
   loadedLiftField,
   rampSetsField,
   repsField,
@@ -85,31 +87,38 @@ export function checkPlates(
 }
 
 /** One lift with what it is loaded from. */
-export const liftRequestSchema = z.strictObject({
-  lift: loadedLiftField(catalog),
-  working: workingSchema,
-  implement: implementField,
-  plates: platesField.optional(),
-  style: z.enum(RAMP_STYLE_IDS).default("closing-steps"),
-  athlete: z
-    .strictObject({
-      experience: z.enum(["beginner", "intermediate", "advanced"]).default("intermediate"),
-      slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal("sore")]).default(0),
-      /** Whether the bar can be received low without heels. */
-      receivesLow: z.boolean().default(true),
-    })
-    .optional(),
-  similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
-  room: roomField.optional(),
-  rampSets: rampSetsField.optional(),
-  start: startField.optional(),
-  /** Technique additions of an Olympic lift; others have none. */
-  additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).optional(),
-  /** Whether the bar must stand at full height on the floor or is set on blocks; absent: as the lift has it. */
-  floor: z.enum(["full-height", "blocks"]).optional(),
-});
-export type LiftRequest = z.output<typeof liftRequestSchema>;
+export const liftRequestSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    lift: loadedLiftField(catalog),
+    working: workingSchema,
+    implement: implementField,
+    plates: platesField.optional(),
+    style: z.enum(RAMP_STYLE_IDS).default("closing-steps"),
+    athlete: z
+      .strictObject({
+        experience: experienceField.default("intermediate"),
+        slowToWarm: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal("sore")]).default(0),
+        /** Whether the bar can be received low without heels. */
+        receivesLow: z.boolean().default(true),
+      })
+      .optional(),
+    similarDone: z.number().min(0, "Must be 0 to 1.").max(1, "Must be 0 to 1.").optional(),
+    room: roomField.optional(),
+    rampSets: rampSetsField.optional(),
+    start: startField.optional(),
+    /** Technique additions of an Olympic lift; others have none. */
+    additions: z.array(z.enum(ADDITION_IDS)).max(ADDITION_IDS.length).optional(),
+    /** Whether the bar must stand at full height on the floor or is set on blocks; absent: as the lift has it. */
+    floor: z.enum(["full-height", "blocks"]).optional(),
+  }),
+);
+export type LiftRequest = z.output<ReturnType<typeof liftRequestSchema>>;
 /** What a lift is loaded from, and its working sets. */
-export type LoadRequest = Pick<z.output<typeof liftRequestSchema>, "implement" | "plates" | "working">;
+export type LoadRequest = Pick<
+  z.output<ReturnType<typeof liftRequestSchema>>,
+  "implement" | "plates" | "working"
+>;
 
-export const rampRequestSchema = liftRequestSchema.extend({ unit: unitField }).superRefine(checkPlates);
+export const rampRequestSchema = memoize((catalog: Catalog) =>
+  liftRequestSchema(catalog).extend({ unit: unitField }).superRefine(checkPlates),
+);

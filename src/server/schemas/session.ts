@@ -1,10 +1,12 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import { MOST_LIFTS } from "@/core/draft";
 import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
-import { drillField, ownDrillsField } from "./draft";
+import { memoize } from "@/lib/memoize";
+import { pinsField } from "./draft";
 import {
   approachField,
+  drillField,
   fineWeightField,
   liftField,
   minutesField,
@@ -29,48 +31,54 @@ const loadField = z.discriminatedUnion("kind", [
   }),
 ]);
 
-const sessionLiftField = z.strictObject({
-  lift: liftField(catalog),
-  scheme: z.strictObject({ sets: setsField, reps: repsField, load: loadField }).nullable(),
-  pairedWithNext: z.boolean(),
-});
+const sessionLiftField = (catalog: Catalog) =>
+  z.strictObject({
+    lift: liftField(catalog),
+    scheme: z.strictObject({ sets: setsField, reps: repsField, load: loadField }).nullable(),
+    pairedWithNext: z.boolean(),
+  });
 
 /** What a session is besides day, time and people; templates have the same. */
-export const contentSchema = z.strictObject({
-  lifts: z.array(sessionLiftField).min(1, "A session has at least one lift.").max(MOST_LIFTS),
-  minutes: minutesField,
-  approach: approachField(catalog),
-  room: roomField,
-  together: z.boolean(),
-  own: ownDrillsField,
-  dropped: z.array(drillField).max(200),
-  racks: z
-    .strictObject({
-      count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
-      loaders: z.union([z.literal(1), z.literal(2)]),
-      stock: z.enum(["rack", "room"]),
-    })
-    // What was stored before racks were.
-    .default(USUAL_RACKS),
-});
-export type SessionContent = z.output<typeof contentSchema>;
+export const contentSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    lifts: z.array(sessionLiftField(catalog)).min(1, "A session has at least one lift.").max(MOST_LIFTS),
+    minutes: minutesField,
+    approach: approachField(catalog),
+    room: roomField,
+    together: z.boolean(),
+    own: pinsField(catalog),
+    dropped: z.array(drillField(catalog)).max(200),
+    racks: z
+      .strictObject({
+        count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
+        loaders: z.union([z.literal(1), z.literal(2)]),
+        stock: z.enum(["rack", "room"]),
+      })
+      // What was stored before racks were.
+      .default(USUAL_RACKS),
+  }),
+);
+export type SessionContent = z.output<ReturnType<typeof contentSchema>>;
 
 /** A session as it is sent. */
-export const sessionSchema = contentSchema.extend({
-  id: z.string().max(100),
-  name: z.string().trim().min(1, "Type a name for the session.").max(80, "Use at most 80 characters."),
-  day: dayField,
-  time: timeField.nullable(),
-  gymId: z.string().max(100),
-  groupId: z.string().max(100).nullable(),
-  participants: z
-    .array(z.strictObject({ athleteId: z.string().max(100), absent: z.boolean() }))
-    .max(MOST_PARTICIPANTS, `A session has at most ${MOST_PARTICIPANTS} people.`)
-    .refine(
-      (list) => new Set(list.map((p) => p.athleteId)).size === list.length,
-      "Somebody is in the session twice.",
-    ),
-}) satisfies z.ZodType<Session, unknown>;
+export const sessionSchema = memoize(
+  (catalog: Catalog) =>
+    contentSchema(catalog).extend({
+      id: z.string().max(100),
+      name: z.string().trim().min(1, "Type a name for the session.").max(80, "Use at most 80 characters."),
+      day: dayField,
+      time: timeField.nullable(),
+      gymId: z.string().max(100),
+      groupId: z.string().max(100).nullable(),
+      participants: z
+        .array(z.strictObject({ athleteId: z.string().max(100), absent: z.boolean() }))
+        .max(MOST_PARTICIPANTS, `A session has at most ${MOST_PARTICIPANTS} people.`)
+        .refine(
+          (list) => new Set(list.map((p) => p.athleteId)).size === list.length,
+          "Somebody is in the session twice.",
+        ),
+    }) satisfies z.ZodType<Session, unknown>,
+);
 
 /** What of a session is stored as one piece. */
 export function contentOf({

@@ -1,5 +1,5 @@
 import { addDays, format, parseISO, startOfWeek } from "date-fns";
-import { catalog } from "@/catalog";
+import { type Catalog, liftById } from "@/core/catalog";
 import { clockMinutes, clockTime } from "@/core/session";
 import { listSessions } from "@/data/sessions";
 import { parseSession } from "./open-session";
@@ -23,17 +23,15 @@ export type CalendarView = "week" | "day";
 const MOST_SHOWN = 500;
 
 /** The sessions of the week or day that a day is in. */
-export async function listCalendar(day: string, view: CalendarView) {
+export async function listCalendar(day: string, view: CalendarView, catalog: Catalog) {
   const first = view === "week" ? startOfWeek(parseISO(day), { weekStartsOn: 1 }) : parseISO(day);
   const iso = (d: Date) => format(d, "yyyy-MM-dd");
   const last = view === "week" ? addDays(first, 6) : first;
   const { total, sessions } = await listSessions(iso(first), iso(last), { limit: MOST_SHOWN, offset: 0 });
   const shown = sessions.map((row): CalendarSession => {
     const { id, name, day: on, time, revision } = row.session;
-    const parsed = parseSession(row);
-    const lifts = parsed.ok
-      ? parsed.value.lifts.map((l) => catalog.lifts.find((c) => c.id === l.lift)?.name ?? l.lift)
-      : [];
+    const parsed = parseSession(row, catalog);
+    const lifts = parsed.ok ? parsed.value.lifts.map((l) => liftById(catalog, l.lift)?.name ?? l.lift) : [];
     const minutes = parsed.ok ? parsed.value.minutes : 0;
     const from = time && clockTime(Math.max(0, clockMinutes(time) - minutes));
     const people = row.participants.filter((p) => !p.absent).length;

@@ -4,12 +4,10 @@ import { write } from "@/data/database";
 import { session } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { openAthlete, saveAthlete } from "../athletes/athletes";
+import { listDay, openSession, saveAthleteAction, saveSessionAction } from "../__tests__/now";
+import { openAthlete } from "../athletes/athletes";
 import { planAhead } from "../plans/plan-ahead";
 import { today } from "./day";
-import { listDay } from "./list-day";
-import { openSession } from "./open-session";
-import { saveSession } from "./save-session";
 
 withTemporaryDatabase();
 
@@ -23,12 +21,12 @@ test("an old working weight is worth a look, after what is worse", async () => {
   const old = format(addDays(new Date(), -80), "yyyy-MM-dd");
   const weights = draft.weights.map((w) => ({ ...w, day: old }));
   expect((await lineOf("palwasha")).attention).toEqual([]);
-  await saveAthlete({ revision, athlete: { ...draft, weights } });
+  await saveAthleteAction({ revision, athlete: { ...draft, weights } });
   expect((await lineOf("palwasha")).attention).toMatchObject([
     { code: "old-working-weight", message: expect.stringMatching(/bench press is 1[12] weeks old/) },
   ]);
   const areas = [{ area: "shoulder" as const, level: "avoid" as const }];
-  await saveAthlete({ revision: revision + 1, athlete: { ...draft, weights, areas } });
+  await saveAthleteAction({ revision: revision + 1, athlete: { ...draft, weights, areas } });
   expect((await lineOf("palwasha")).attention.map((f) => f.code)).toEqual([
     "lift-against-area",
     "old-working-weight",
@@ -40,7 +38,7 @@ test("who is absent is named and not planned for, and the time to arrive follows
   if (!opened.ok) throw new Error("not opened");
   const { session: before, revision } = opened.value;
   const participants = before.participants.map((p) => ({ ...p, absent: p.athleteId === "eirik" }));
-  await saveSession({ revision, session: { ...before, participants } });
+  await saveSessionAction({ revision, session: { ...before, participants } });
   const shown = (await listDay(today(), 1)).sessions.find((s) => s.id === "today-pilots")!;
   expect(shown.absent).toEqual(["Eirik Fjelstad"]);
   expect(shown.lines.map((l) => l.athlete.id)).not.toContain("eirik");
@@ -56,7 +54,7 @@ test("the attention of a day changes with what it comes from, though plans are k
   const weights = draft.weights.map((w) =>
     w.lift === "back-squat" ? { ...w, weight: weight(150), day: today() } : w,
   );
-  await saveAthlete({ revision, athlete: { ...draft, weights } });
+  await saveAthleteAction({ revision, athlete: { ...draft, weights } });
   const after = await lineOf("rashid");
   expect(after.first.weight).toBe(weight(150));
   expect(after.stair).not.toEqual(before.stair);

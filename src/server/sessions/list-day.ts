@@ -1,10 +1,9 @@
 import { differenceInCalendarWeeks, parseISO } from "date-fns";
 import { z } from "zod";
-import { catalog } from "@/catalog";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
-import { nameInSentence } from "@/core/catalog";
+import { type Catalog, knownApproach, nameInSentence } from "@/core/catalog";
 import type { DraftLift } from "@/core/draft";
-import { type Plan, planOfLift, type Stair, stairOf } from "@/core/plan";
+import { type PlanOutline, planOfLift, type Stair, stairOf } from "@/core/plan";
 import { arriveBy, type OwnPart } from "@/core/session";
 import { listSessions } from "@/data/sessions";
 import type { Finding } from "@/lib/result";
@@ -55,7 +54,7 @@ const WORTH_ATTENTION = [
   "old-working-weight",
 ];
 
-function attentionOf(plan: Plan, minutes: number, old: readonly Finding[]): Finding[] {
+function attentionOf(plan: PlanOutline, minutes: number, old: readonly Finding[]): Finding[] {
   const over = plan.seconds > minutes * 60;
   const overTime = { code: "over-time", message: `It takes more than the ${minutes} min there are.` };
   const found = [...plan.findings, ...(over ? [overTime] : []), ...old];
@@ -73,7 +72,7 @@ function oldWeights({ member, request }: MemberWarmUp, day: string): Finding[] {
   });
 }
 
-function lineOf(warmUp: MemberWarmUp, day: string): DayLine {
+function lineOf(warmUp: MemberWarmUp, day: string, catalog: Catalog): DayLine {
   const { member, request, plan } = warmUp;
   const { athlete, draft, own } = member;
   const { sets, reps, weight } = draft.lifts[0]!;
@@ -81,7 +80,7 @@ function lineOf(warmUp: MemberWarmUp, day: string): DayLine {
     athlete: { id: athlete.id, name: athlete.name },
     lifts: request.lifts.map((l) => l.lift.name),
     first: { sets, reps, weight },
-    approach: catalog.approaches.find((a) => a.id === draft.approach)?.name ?? "",
+    approach: knownApproach(catalog, draft.approach).name,
     minutes: request.minutes,
     stair: stairOf(planOfLift(plan, 0), request.minutes),
     attention: attentionOf(plan, request.minutes, oldWeights(warmUp, day)),
@@ -89,7 +88,7 @@ function lineOf(warmUp: MemberWarmUp, day: string): DayLine {
   };
 }
 
-function daySession(shown: SessionToShow): DaySession {
+async function daySession(shown: SessionToShow, catalog: Catalog): Promise<DaySession> {
   const { row, opened } = shown;
   const { id, name, day, time } = row;
   if (!opened.ok)
@@ -98,7 +97,7 @@ function daySession(shown: SessionToShow): DaySession {
       ...{ absent: [], lines: [], unreadable: opened.error },
     };
   const { session, gym, members } = opened.value;
-  const lines = warmUpsOf(opened.value).map((w) => lineOf(w, day));
+  const lines = (await warmUpsOf(opened.value, catalog)).map((w) => lineOf(w, day, catalog));
   const longest = Math.max(0, ...lines.map((l) => l.stair.seconds));
   return {
     id,
@@ -132,14 +131,10 @@ export function pageOf(param: Param): number {
 const PAGE = 12;
 
 /** A page of a day's sessions in time order, each with its people and what needs attention. */
-export async function listDay(day: string, page: number) {
+export async function listDay(day: string, page: number, catalog: Catalog) {
   const { total, sessions } = await listSessions(day, day, { limit: PAGE, offset: (page - 1) * PAGE });
-  const shown: DaySession[] = [];
-  for (const opened of await openSessions(sessions)) {
-    shown.push(daySession(opened));
-    // Others are answered between the sessions of a long day.
-    await new Promise((resolve) => setImmediate(resolve));
-  }
+  const opened = await openSessions(sessions, catalog);
+  const shown = await Promise.all(opened.map((o) => daySession(o, catalog)));
   return { day, page, pages: Math.max(1, Math.ceil(total / PAGE)), total, sessions: shown };
 }
 export type DayPage = Awaited<ReturnType<typeof listDay>>;

@@ -1,5 +1,5 @@
-import { catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
+import type { Catalog } from "@/core/catalog";
 import type { WarmUpDraft } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { draftInSession, mergeDraft, type OwnPart, ownParts, type Session } from "@/core/session";
@@ -7,7 +7,9 @@ import { readSession, readWarmUps, type SessionWithPeople, type WarmUpRow } from
 import { fail, ok, type Result } from "@/lib/result";
 import { athleteRecords } from "../athletes/athlete-record";
 import { gymKit } from "../gyms/gym-kit";
-import { draftSchema, firstProblem } from "../schemas/draft";
+import { parseJson } from "../parse-json";
+import { draftSchema } from "../schemas/draft";
+import { firstProblem } from "../schemas/problems";
 import { contentSchema } from "../schemas/session";
 import { today } from "./day";
 
@@ -36,26 +38,20 @@ export interface OpenSession {
 
 type SessionFailure = { kind: "missing" } | { kind: "unreadable"; message: string };
 
-/** Stored JSON; undefined where it is none. */
-export function parseJson(json: string): unknown {
-  try {
-    return JSON.parse(json);
-  } catch {
-    return undefined;
-  }
-}
-
 /** Reads a stored draft; a sentence says which field of it is wrong. */
-export function parseDraft(json: string): Result<WarmUpDraft, string> {
+export function parseDraft(json: string, catalog: Catalog): Result<WarmUpDraft, string> {
   const value = parseJson(json);
   if (value === undefined) return fail("The stored warm-up is not readable.");
-  const parsed = draftSchema.safeParse(value);
+  const parsed = draftSchema(catalog).safeParse(value);
   return parsed.success ? ok(parsed.data) : fail(firstProblem(parsed.error));
 }
 
 /** A stored session as the core knows one; a sentence says which field of it is wrong. */
-export function parseSession({ session: row, participants }: SessionWithPeople): Result<Session, string> {
-  const parsed = contentSchema.safeParse(parseJson(row.content));
+export function parseSession(
+  { session: row, participants }: SessionWithPeople,
+  catalog: Catalog,
+): Result<Session, string> {
+  const parsed = contentSchema(catalog).safeParse(parseJson(row.content));
   if (!parsed.success) return fail(firstProblem(parsed.error));
   return ok({
     id: row.id,
@@ -75,14 +71,15 @@ function memberOf(
   athlete: AthleteRecord,
   gym: GymKit,
   stored: WarmUpRow | undefined,
+  catalog: Catalog,
 ): Member {
   const given = draftInSession(session, athlete, gym, catalog);
   const absent = session.participants.some((p) => p.athleteId === athlete.id && p.absent);
   if (!stored) return { athlete, absent, given, draft: given, own: [], revision: 0, unreadable: null };
   const { revision } = stored;
-  const own = parseDraft(stored.draft);
+  const own = parseDraft(stored.draft, catalog);
   if (!own.ok) return { athlete, absent, given, draft: given, own: [], revision, unreadable: own.error };
-  const before = stored.given === null ? null : parseDraft(stored.given);
+  const before = stored.given === null ? null : parseDraft(stored.given, catalog);
   const draft = before?.ok ? mergeDraft(before.value, own.value, given) : own.value;
   return { athlete, absent, given, draft, own: ownParts(given, draft), revision, unreadable: null };
 }
@@ -99,8 +96,11 @@ export interface SessionToShow {
 }
 
 /** Stored sessions with what is planned for everybody: what they share is read once. */
-export async function openSessions(rows: readonly SessionWithPeople[]): Promise<SessionToShow[]> {
-  const read = rows.map((row) => ({ row, session: parseSession(row) }));
+export async function openSessions(
+  rows: readonly SessionWithPeople[],
+  catalog: Catalog,
+): Promise<SessionToShow[]> {
+  const read = rows.map((row) => ({ row, session: parseSession(row, catalog) }));
   const gymIds = [...new Set(rows.map((r) => r.session.gymId))];
   // Weights are those of the session's day, so sessions of different days are read apart.
   const days = [...new Set(rows.map((r) => knownOn(r.session.day)))];
@@ -127,7 +127,7 @@ export async function openSessions(rows: readonly SessionWithPeople[]): Promise<
       const stored = warmUps.find((w) => w.sessionId === id && w.athleteId === athleteId);
       // Who is in the archive was there once, but does not come any more.
       if (!record || (record.archived && row.session.day >= today())) return [];
-      return [memberOf(session.value, record.athlete, gym, stored)];
+      return [memberOf(session.value, record.athlete, gym, stored, catalog)];
     });
     return {
       row: row.session,
@@ -137,10 +137,13 @@ export async function openSessions(rows: readonly SessionWithPeople[]): Promise<
 }
 
 /** A session with its people and what is planned for each. */
-export async function openSession(id: string): Promise<Result<OpenSession, SessionFailure>> {
+export async function openSession(
+  id: string,
+  catalog: Catalog,
+): Promise<Result<OpenSession, SessionFailure>> {
   const row = await readSession(id);
   if (!row) return fail({ kind: "missing" });
-  const [shown] = await openSessions([row]);
+  const [shown] = await openSessions([row], catalog);
   return shown!.opened.ok ? shown!.opened : fail({ kind: "unreadable", message: shown!.opened.error });
 }
 
@@ -157,8 +160,9 @@ type WarmUpFailure =
 export async function openWarmUp(
   sessionId: string,
   athleteId: string,
+  catalog: Catalog,
 ): Promise<Result<OpenWarmUp, WarmUpFailure>> {
-  const opened = await openSession(sessionId);
+  const opened = await openSession(sessionId, catalog);
   if (!opened.ok) return fail({ kind: "missing" });
   const member = opened.value.members.find((m) => m.athlete.id === athleteId);
   if (!member) return fail({ kind: "missing" });

@@ -1,5 +1,6 @@
 import { format, parseISO } from "date-fns";
 import { z } from "zod";
+import type { Catalog } from "@/core/catalog";
 import type { Session } from "@/core/session";
 import { readGym } from "@/data/gyms";
 import {
@@ -12,20 +13,23 @@ import {
   updateSession,
 } from "@/data/sessions";
 import { keepUndoable } from "@/data/undoables";
+import { memoize } from "@/lib/memoize";
 import type { SaveOutcome } from "@/lib/save-outcome";
-import { firstProblem } from "../schemas/draft";
+import { type Refused, refuse } from "../schemas/problems";
 import { dayField, sessionRow, sessionSchema, timeField } from "../schemas/session";
 import { openSession } from "./open-session";
 import { athletesThere } from "./start-session";
 
-const requestSchema = z.strictObject({ revision: z.number().int().min(0), session: sessionSchema });
+export const saveSessionSchema = memoize((catalog: Catalog) =>
+  z.strictObject({ revision: z.number().int().min(0), session: sessionSchema(catalog) }),
+);
 
 /** Stores a session that was changed from the revision that is stored now. */
-export async function saveSession(request: unknown): Promise<SaveOutcome<Session>> {
-  const parsed = requestSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { revision, session } = parsed.data;
-  if (!(await readGym(session.gymId))) return { kind: "refused", message: "There is no such gym." };
+export async function saveSession(
+  { revision, session }: { revision: number; session: Session },
+  catalog: Catalog,
+): Promise<SaveOutcome<Session>> {
+  if (!(await readGym(session.gymId))) return refuse("There is no such gym.");
   const isThere = await athletesThere(session.participants.map((p) => p.athleteId));
   const stored = await updateSession(
     session.id,
@@ -34,12 +38,12 @@ export async function saveSession(request: unknown): Promise<SaveOutcome<Session
     session.participants.filter((p) => isThere(p.athleteId)).map((p, place) => ({ ...p, place })),
   );
   if (stored !== null) return { kind: "saved", revision: stored };
-  const current = await openSession(session.id);
-  if (!current.ok) return { kind: "refused", message: "This session is no longer there." };
+  const current = await openSession(session.id, catalog);
+  if (!current.ok) return refuse("This session is no longer there.");
   return { kind: "changed-elsewhere", revision: current.value.revision, draft: current.value.session };
 }
 
-const moveSchema = z.strictObject({
+export const moveSessionSchema = z.strictObject({
   id: z.string().max(100),
   revision: z.number().int().min(0),
   day: dayField,
@@ -48,25 +52,23 @@ const moveSchema = z.strictObject({
 
 /** Puts a session on another day or time, if nobody has changed it since. */
 export async function moveSession(
-  request: unknown,
-): Promise<{ kind: "saved"; revision: number } | { kind: "refused"; message: string }> {
-  const parsed = moveSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { id, revision, day, time } = parsed.data;
-  const opened = await openSession(id);
-  if (!opened.ok) return { kind: "refused", message: "This session is no longer there." };
-  const saved = await saveSession({ revision, session: { ...opened.value.session, day, time } });
+  { id, revision, day, time }: z.output<typeof moveSessionSchema>,
+  catalog: Catalog,
+): Promise<{ kind: "saved"; revision: number } | Refused> {
+  const opened = await openSession(id, catalog);
+  if (!opened.ok) return refuse("This session is no longer there.");
+  const saved = await saveSession({ revision, session: { ...opened.value.session, day, time } }, catalog);
   if (saved.kind !== "changed-elsewhere") return saved;
-  return { kind: "refused", message: "It was changed in another window meanwhile. Look, and move it again." };
+  return refuse("It was edited somewhere else meanwhile. Look, and move it again.");
 }
 
-/** Takes a session out. Returns the word that brings it back, or null if there is none with this id. */
-export async function removeSession(id: unknown): Promise<string | null> {
-  const row = typeof id === "string" ? await readSession(id) : null;
-  if (!row) return null;
+/** Deletes a session, with the token that restores it. */
+export async function removeSession(id: string): Promise<{ kind: "removed"; token: string } | Refused> {
+  const row = await readSession(id);
+  if (!row) return refuse("This session is no longer there.");
   const { session } = row;
   const warmUps = await readWarmUps([session.id]);
-  const taken: NewSession = {
+  const removed: NewSession = {
     session,
     participants: row.participants.map(({ athleteId, absent }, place) => ({ athleteId, absent, place })),
     warmUps: warmUps.map(({ sessionId: _, ...w }) => w),
@@ -75,13 +77,13 @@ export async function removeSession(id: unknown): Promise<string | null> {
   const token = await keepUndoable(
     "session",
     `${session.name}, ${format(parseISO(session.day), "d MMM yyyy")}`,
-    taken,
+    removed,
   );
   await deleteSession(session.id);
-  return token;
+  return { kind: "removed", token };
 }
 
-/** Puts a session back that was taken out, with those of its athletes who are still there. */
+/** Restores a session that was deleted, with those of its athletes who are still there. */
 export async function restoreSession({ session, participants, warmUps }: NewSession): Promise<void> {
   const [isThere, gym, first] = await Promise.all([
     athletesThere(participants.map((p) => p.athleteId)),
@@ -97,8 +99,16 @@ export async function restoreSession({ session, participants, warmUps }: NewSess
   ]);
 }
 
+export const forgetWarmUpSchema = z.strictObject({
+  sessionId: z.string().max(100),
+  athleteId: z.string().max(100),
+});
+
 /** Forgets what was changed for one athlete of a session: the warm-up is as the session gives it again. */
-export async function forgetWarmUp(sessionId: unknown, athleteId: unknown): Promise<void> {
-  if (typeof sessionId === "string" && typeof athleteId === "string")
-    await deleteWarmUp(sessionId, athleteId);
+export async function forgetWarmUp({
+  sessionId,
+  athleteId,
+}: z.output<typeof forgetWarmUpSchema>): Promise<{ kind: "forgotten" }> {
+  await deleteWarmUp(sessionId, athleteId);
+  return { kind: "forgotten" };
 }

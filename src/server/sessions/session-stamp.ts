@@ -4,13 +4,13 @@ import { readStamp } from "@/data/sessions";
 export interface SessionStamp {
   session: number;
   gym: number;
-  /** Of everything that is the hall's own in the library together. */
+  /** Of everything that is the custom in the library together. */
   library: number;
   /** Of each who takes part: what is on record of them, and what was changed for them in this session. */
   people: Readonly<Record<string, { athlete: number; warmUp: number }>>;
 }
 
 /** The stamp of a session now; null: there is none with this id. */
-export async function sessionStamp(id: unknown): Promise<SessionStamp | null> {
-  return typeof id === "string" ? readStamp(id) : null;
+export async function sessionStamp(id: string): Promise<SessionStamp | null> {
+  return readStamp(id);
 }

@@ -1,6 +1,6 @@
 import { addDays, format } from "date-fns";
 import ical, { ICalEventTransparency } from "ical-generator";
-import { catalog } from "@/catalog";
+import { type Catalog, liftById } from "@/core/catalog";
 import { clockMinutes } from "@/core/session";
 import { counted } from "@/core/units";
 import { listSessions } from "@/data/sessions";
@@ -18,7 +18,7 @@ const AFTER = 60;
  * The sessions as an iCalendar feed: from when to arrive, without a time zone, since a gym's clock is where the gym is.
  * It says who comes by number only.
  */
-export async function sessionsCalendar(now = new Date()): Promise<string> {
+export async function sessionsCalendar(catalog: Catalog, now = new Date()): Promise<string> {
   const iso = (day: Date) => format(day, "yyyy-MM-dd");
   const { sessions } = await listSessions(iso(addDays(now, -BACK)), iso(addDays(now, AHEAD)), {
     limit: MOST_EVENTS,
@@ -26,10 +26,10 @@ export async function sessionsCalendar(now = new Date()): Promise<string> {
   });
   const calendar = ical({ name: "Iron Step", prodId: { company: "Iron Step", product: "Sessions" } });
   for (const row of sessions) {
-    const parsed = parseSession(row);
+    const parsed = parseSession(row, catalog);
     if (!parsed.ok) continue;
     const { id, name, day, time, minutes, lifts, participants } = parsed.value;
-    const names = lifts.map((l) => catalog.lifts.find((c) => c.id === l.lift)?.name ?? l.lift);
+    const names = lifts.map((l) => liftById(catalog, l.lift)?.name ?? l.lift);
     const people = participants.filter((p) => !p.absent).length;
     const start = new Date(`${day}T00:00:00`);
     if (time) start.setMinutes(clockMinutes(time) - minutes);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
+import type { Catalog } from "@/core/catalog";
 import { startDraft } from "@/core/draft";
 import { type Session, USUAL_RACKS } from "@/core/session";
 import { listAthletes, listGroups, readGroup } from "@/data/athletes";
@@ -14,13 +14,15 @@ import {
 } from "@/data/sessions";
 import { deleteTemplate, listTemplates, putTemplate, readTemplate } from "@/data/templates";
 import { keepUndoable } from "@/data/undoables";
+import { memoize } from "@/lib/memoize";
 import { athleteRecords } from "../athletes/athlete-record";
 import { gymKit } from "../gyms/gym-kit";
-import { firstProblem } from "../schemas/draft";
+import { parseJson } from "../parse-json";
 import { approachField, liftField, minutesField } from "../schemas/fields";
+import { type Refused, refuse } from "../schemas/problems";
 import { contentSchema, dayField, type SessionContent, sessionRow, timeField } from "../schemas/session";
 import { today } from "./day";
-import { parseJson, parseSession } from "./open-session";
+import { parseSession } from "./open-session";
 
 /** Which of some athletes there are. */
 export async function athletesThere(ids: readonly string[]): Promise<(id: string) => boolean> {
@@ -29,49 +31,51 @@ export async function athletesThere(ids: readonly string[]): Promise<(id: string
   return (id) => recordOf(id) !== null;
 }
 
-const newSessionSchema = z.strictObject({
-  day: dayField,
-  time: timeField.nullable(),
-  minutes: minutesField,
-  approach: approachField(catalog),
-  lifts: z.array(liftField(catalog)).min(1, "Choose a lift.").max(6),
-  groupId: z.string().max(100).nullable(),
-  athleteIds: z.array(z.string().max(100)).max(80),
-  gymId: z.string().max(100).nullable(),
-  /** A template or an earlier session that says everything else. */
-  from: z.strictObject({ kind: z.enum(["template", "session"]), id: z.string().max(100) }).nullable(),
-});
-export type NewSessionForm = z.input<typeof newSessionSchema>;
+export const newSessionSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    day: dayField,
+    time: timeField.nullable(),
+    minutes: minutesField,
+    approach: approachField(catalog),
+    lifts: z.array(liftField(catalog)).min(1, "Choose a lift.").max(6),
+    groupId: z.string().max(100).nullable(),
+    athleteIds: z.array(z.string().max(100)).max(80),
+    gymId: z.string().max(100).nullable(),
+    /** A template or an earlier session that says everything else. */
+    from: z.strictObject({ kind: z.enum(["template", "session"]), id: z.string().max(100) }).nullable(),
+  }),
+);
+export type NewSessionForm = z.input<ReturnType<typeof newSessionSchema>>;
 
-export type StartOutcome = { kind: "started"; id: string } | { kind: "refused"; message: string };
+export type StartOutcome = { kind: "started"; id: string } | Refused;
 
 /** What a template or an earlier session says of a new one; null if it is not there or cannot be read. */
-async function contentFrom(from: {
-  kind: "template" | "session";
-  id: string;
-}): Promise<SessionContent | null> {
+async function contentFrom(
+  from: { kind: "template" | "session"; id: string },
+  catalog: Catalog,
+): Promise<SessionContent | null> {
   const stored =
     from.kind === "template" ? await readTemplate(from.id) : (await readSession(from.id))?.session;
-  return stored ? parseContent(stored.content) : null;
+  return stored ? parseContent(stored.content, catalog) : null;
 }
 
 /** Makes a session for a group or for single athletes. */
-export async function startSession(request: unknown): Promise<StartOutcome> {
-  const parsed = newSessionSchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const { day, time, minutes, approach, lifts, groupId, athleteIds, gymId, from } = parsed.data;
+export async function startSession(
+  form: z.output<ReturnType<typeof newSessionSchema>>,
+  catalog: Catalog,
+): Promise<StartOutcome> {
+  const { day, time, minutes, approach, lifts, groupId, athleteIds, gymId, from } = form;
   const [group, gym, base] = await Promise.all([
     groupId === null ? null : readGroup(groupId),
     readGym(gymId ?? undefined),
-    from && contentFrom(from),
+    from && contentFrom(from, catalog),
   ]);
-  if (groupId !== null && !group) return { kind: "refused", message: "There is no such group." };
-  if (!gym) return { kind: "refused", message: "There is no such gym. Make one first." };
+  if (groupId !== null && !group) return refuse("There is no such group.");
+  if (!gym) return refuse("There is no such gym. Make one first.");
   const wanted = [...new Set([...(group?.members ?? []), ...athleteIds])];
   const isThere = await athletesThere(wanted);
   const people = wanted.filter(isThere);
-  if (people.length === 0)
-    return { kind: "refused", message: "Choose a group with somebody in it, or an athlete." };
+  if (people.length === 0) return refuse("Choose a group with somebody in it, or an athlete.");
   // What the form says of a lift that the earlier session had too is as it was there.
   const liftOf = (lift: string) =>
     base?.lifts.find((l) => l.lift === lift) ?? { lift, scheme: null, pairedWithNext: false };
@@ -109,24 +113,26 @@ function newSession(
   };
 }
 
+export const startAloneSchema = z.strictObject({
+  athleteId: z.string().max(100),
+  day: dayField.optional(),
+});
+
 /**
  * The session in which an athlete has a warm-up on a day; where there is none yet, one is made for this athlete alone
  * with the lift that was lifted last. Null if there is no such athlete or no gym.
  */
-export async function startAlone(request: unknown): Promise<{ sessionId: string; athleteId: string } | null> {
-  const parsed = z
-    .strictObject({ athleteId: z.string().max(100), day: dayField.optional() })
-    .safeParse(request);
-  if (!parsed.success) return null;
-  const { athleteId } = parsed.data;
-  const day = parsed.data.day ?? today();
+export async function startAlone(
+  { athleteId, day = today() }: z.output<typeof startAloneSchema>,
+  catalog: Catalog,
+): Promise<{ sessionId: string; athleteId: string } | null> {
   const there = await findSessionOf(athleteId, day);
   if (there) return { sessionId: there, athleteId };
   const [recordOf, gym] = await Promise.all([athleteRecords([athleteId], today()), gymKit()]);
   const athlete = recordOf(athleteId)?.athlete;
   if (!athlete || !gym) return null;
   const draft = startDraft(athlete, gym, catalog);
-  const started = await startSession({
+  const form: NewSessionForm = {
     day,
     time: null,
     minutes: draft.minutes,
@@ -136,13 +142,14 @@ export async function startAlone(request: unknown): Promise<{ sessionId: string;
     athleteIds: [athleteId],
     gymId: gym.id,
     from: null,
-  } satisfies NewSessionForm);
+  };
+  const started = await startSession(form, catalog);
   return started.kind === "started" ? { sessionId: started.id, athleteId } : null;
 }
 
 const MOST_COPIES = 120;
 
-const copySchema = z.strictObject({
+export const copySessionSchema = z.strictObject({
   id: z.string().max(100),
   /** The days to copy it to. */
   days: z.array(dayField).min(1, "Choose a day.").max(MOST_COPIES, `Copy to at most ${MOST_COPIES} days.`),
@@ -153,20 +160,19 @@ const copySchema = z.strictObject({
  * again, and what was done stays behind.
  */
 export async function copySession(
-  request: unknown,
-): Promise<{ kind: "copied"; ids: string[] } | { kind: "refused"; message: string }> {
-  const parsed = copySchema.safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const row = await readSession(parsed.data.id);
-  const session = row && parseSession(row);
-  if (!session) return { kind: "refused", message: "This session is no longer there." };
-  if (!session.ok) return { kind: "refused", message: session.error };
-  const warmUps = (await readWarmUps([parsed.data.id])).map(({ sessionId: _, ...w }) => ({
+  { id, days }: z.output<typeof copySessionSchema>,
+  catalog: Catalog,
+): Promise<{ kind: "copied"; ids: string[] } | Refused> {
+  const row = await readSession(id);
+  const session = row && parseSession(row, catalog);
+  if (!session) return refuse("This session is no longer there.");
+  if (!session.ok) return refuse(session.error);
+  const warmUps = (await readWarmUps([id])).map(({ sessionId: _, ...w }) => ({
     ...w,
-    draft: undone(w.draft),
+    draft: withoutProgress(w.draft),
   }));
   const people = session.value.participants.map((p) => p.athleteId);
-  const copies = [...new Set(parsed.data.days)].map((day) =>
+  const copies = [...new Set(days)].map((day) =>
     newSession({ ...session.value, id: crypto.randomUUID(), day }, people, warmUps),
   );
   await addSessions(copies);
@@ -174,7 +180,7 @@ export async function copySession(
 }
 
 /** A stored draft without what was done of it; what cannot be read stays as it is. */
-function undone(json: string): string {
+function withoutProgress(json: string): string {
   try {
     const draft = JSON.parse(json);
     if (!Array.isArray(draft.lifts)) return json;
@@ -186,8 +192,8 @@ function undone(json: string): string {
 }
 
 /** What is stored of a session or template; null where it cannot be read. */
-function parseContent(json: string): SessionContent | null {
-  const parsed = contentSchema.safeParse(parseJson(json));
+function parseContent(json: string, catalog: Catalog): SessionContent | null {
+  const parsed = contentSchema(catalog).safeParse(parseJson(json));
   return parsed.success ? parsed.data : null;
 }
 
@@ -206,7 +212,7 @@ function precedentOf(content: SessionContent, time: string | null, gymId: string
 }
 
 /** What a new session is made from: groups with what each did last, athletes, gyms and templates. */
-export async function newSessionChoices() {
+export async function newSessionChoices(catalog: Catalog) {
   const [athletes, gyms, groups, templates] = await Promise.all([
     listAthletes(),
     listGyms(),
@@ -219,7 +225,7 @@ export async function newSessionChoices() {
     gyms: gyms.map(({ id, name }) => ({ id, name })),
     groups: groups.map(({ id, name }, i) => {
       const row = last[i];
-      const content = row && parseContent(row.content);
+      const content = row && parseContent(row.content, catalog);
       return {
         id,
         name,
@@ -228,35 +234,37 @@ export async function newSessionChoices() {
       };
     }),
     templates: templates.flatMap(({ id, name, content: json }) => {
-      const content = parseContent(json);
+      const content = parseContent(json, catalog);
       return content ? [{ id, name, ...precedentOf(content, null, null) }] : [];
     }),
   };
 }
 export type NewSessionChoices = Awaited<ReturnType<typeof newSessionChoices>>;
 
+export const keepTemplateSchema = z.strictObject({
+  sessionId: z.string().max(100),
+  name: z.string().trim().min(1, "Type a name for the template.").max(80, "Use at most 80 characters."),
+});
+
 /** Keeps what a session is besides day, time and people as a template. */
-export async function keepTemplate(
-  request: unknown,
-): Promise<{ kind: "kept" } | { kind: "refused"; message: string }> {
-  const parsed = z
-    .strictObject({
-      sessionId: z.string().max(100),
-      name: z.string().trim().min(1, "Type a name for the template.").max(80, "Use at most 80 characters."),
-    })
-    .safeParse(request);
-  if (!parsed.success) return { kind: "refused", message: firstProblem(parsed.error) };
-  const row = await readSession(parsed.data.sessionId);
-  if (!row) return { kind: "refused", message: "This session is no longer there." };
+export async function keepTemplate({
+  sessionId,
+  name,
+}: z.output<typeof keepTemplateSchema>): Promise<{ kind: "kept" } | Refused> {
+  const row = await readSession(sessionId);
+  if (!row) return refuse("This session is no longer there.");
   const { content } = row.session;
-  await putTemplate({ id: crypto.randomUUID(), name: parsed.data.name, content });
+  await putTemplate({ id: crypto.randomUUID(), name, content });
   return { kind: "kept" };
 }
 
-export async function removeTemplate(id: unknown): Promise<{ name: string; token: string } | null> {
-  const row = typeof id === "string" ? await readTemplate(id) : null;
-  if (!row) return null;
+/** Deletes a template, with the token that restores it. */
+export async function removeTemplate(
+  id: string,
+): Promise<{ kind: "removed"; name: string; token: string } | Refused> {
+  const row = await readTemplate(id);
+  if (!row) return refuse("This template is no longer there.");
   const token = await keepUndoable("template", row.name, row);
   await deleteTemplate(row.id);
-  return { name: row.name, token };
+  return { kind: "removed", name: row.name, token };
 }

@@ -5,13 +5,19 @@ import { athlete, gym, session, warmUp } from "@/data/schema";
 import { groups } from "@/demo/people";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { planMarkdown } from "../plans/plan-markdown";
+import {
+  cardOf,
+  listDay,
+  openSession,
+  openWarmUp,
+  parseDraft,
+  saveDraftAction,
+  startAlone,
+  startAloneAction,
+} from "../__tests__/now";
+import { cardMarkdown } from "../cards/card-markdown";
 import { today } from "./day";
-import { listDay } from "./list-day";
-import { openSession, openWarmUp, parseDraft } from "./open-session";
-import { saveDraft } from "./save-draft";
 import { forgetWarmUp } from "./save-session";
-import { startAlone } from "./start-session";
 
 withTemporaryDatabase();
 
@@ -52,7 +58,7 @@ describe("the demo hall", () => {
 
   test("is filled once; what has been changed since stays", async () => {
     const { draft, revision, at } = await open("ilse");
-    await saveDraft({ ...at, revision, draft: { ...draft, minutes: 33 } });
+    await saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 33 } });
     await seedDemo(new Date());
     expect((await open("ilse")).draft.minutes).toBe(33);
     const db = await database();
@@ -72,7 +78,7 @@ describe("a warm-up as Markdown", () => {
 
   test("has every drill, every ramp set with its plates, and the cautions", async () => {
     const opened = await whole("rashid");
-    const markdown = planMarkdown(opened);
+    const markdown = cardMarkdown(await cardOf(opened, opened.member));
     expect(lines(markdown, "# ")).toEqual(["# Rashid al-Amin"]);
     expect(lines(markdown, "## ")).toEqual(["## Back squat", "## Bench press", "## Cautions"]);
     expect(markdown).toMatch(/\| 20 kg \| × 8 \| empty \| Empty bar \| 30 s \|/);
@@ -88,15 +94,14 @@ describe("a warm-up as Markdown", () => {
   test("lets a name say nothing but itself", async () => {
     const opened = await whole("ilse");
     const { member } = opened;
-    const markdown = planMarkdown({
-      ...opened,
-      member: { ...member, athlete: { ...member.athlete, name: "A | <b>B</b>\n# C" } },
-    });
+    const card = await cardOf(opened, member);
+    const markdown = cardMarkdown({ ...card, athlete: "A | <b>B</b>\n# C" });
     expect(markdown.split("\n")[0]).toBe("# A \\| \\<b\\>B\\</b\\> \\# C");
   });
 
   test("of weights without plates has no column for them", async () => {
-    const markdown = planMarkdown(await whole("margit"));
+    const opened = await whole("margit");
+    const markdown = cardMarkdown(await cardOf(opened, opened.member));
     expect(markdown).toMatch(/\| [\d.]+ kg a hand \| × \d+ \| Take the [\d.]+ kg pair \|/);
   });
 });
@@ -106,7 +111,7 @@ describe("saving", () => {
     const { draft, revision, at } = await open("joao");
     const lift = { ...draft.lifts[0]!, reps: 6, fixed: { 1: { weight: weight(50) } }, rampSets: 4 };
     const changed = { ...draft, lifts: [lift] };
-    expect(await saveDraft({ ...at, revision, draft: changed })).toEqual({
+    expect(await saveDraftAction({ ...at, revision, draft: changed })).toEqual({
       kind: "saved",
       revision: revision + 1,
     });
@@ -115,8 +120,8 @@ describe("saving", () => {
 
   test("from an older revision writes nothing and gives what is there", async () => {
     const { draft, revision, at } = await open("mei");
-    await saveDraft({ ...at, revision, draft: { ...draft, minutes: 20 } });
-    const late = await saveDraft({ ...at, revision, draft: { ...draft, minutes: 40 } });
+    await saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 20 } });
+    const late = await saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 40 } });
     expect(late).toMatchObject({ kind: "changed-elsewhere", revision: revision + 1, draft: { minutes: 20 } });
     expect((await open("mei")).draft.minutes).toBe(20);
   });
@@ -126,7 +131,7 @@ describe("saving", () => {
     const outcomes = await Promise.all(
       members.slice(0, 20).map(async (id) => {
         const { draft, revision, at } = await open(id);
-        return saveDraft({ ...at, revision, draft: { ...draft, minutes: 21 } });
+        return saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 21 } });
       }),
     );
     expect(outcomes.map((o) => o.kind)).toEqual(new Array(20).fill("saved"));
@@ -136,7 +141,7 @@ describe("saving", () => {
     const { draft, revision, at } = await open("hedwig");
     const outcomes = await Promise.all(
       Array.from({ length: 20 }, (_, i) =>
-        saveDraft({ ...at, revision, draft: { ...draft, minutes: 10 + i } }),
+        saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 10 + i } }),
       ),
     );
     expect(outcomes.filter((o) => o.kind === "saved")).toHaveLength(1);
@@ -150,7 +155,7 @@ describe("saving", () => {
     ["1 minute", { minutes: 1 }, /minutes: Must be at least 2/],
   ])("%s is refused by name and nothing is stored", async (_, change, message) => {
     const { draft, revision, at } = await open("dmitri");
-    const outcome = await saveDraft({ ...at, revision, draft: { ...draft, ...change } });
+    const outcome = await saveDraftAction({ ...at, revision, draft: { ...draft, ...change } });
     expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
     expect(await open("dmitri")).toMatchObject({ revision, draft });
   });
@@ -163,11 +168,11 @@ describe("saving", () => {
   ])("%s in a lift is refused by name", async (_, change, message) => {
     const { draft, revision, at } = await open("dmitri");
     const lifts = [{ ...draft.lifts[0]!, ...change }];
-    const outcome = await saveDraft({ ...at, revision, draft: { ...draft, lifts } });
+    const outcome = await saveDraftAction({ ...at, revision, draft: { ...draft, lifts } });
     expect(outcome).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
   });
 
-  test("of the time when a warm-up had one lift is read as one with a single lift", () => {
+  test("of the time when a warm-up had one lift is read as one with a single lift", async () => {
     const old = {
       lift: "deadlift",
       weight: 120_000,
@@ -182,14 +187,14 @@ describe("saving", () => {
       rampSets: null,
       fixed: {},
     };
-    const read = parseDraft(JSON.stringify(old));
+    const read = await parseDraft(JSON.stringify(old));
     expect(read).toMatchObject({ ok: true, value: { minutes: 15, lifts: [{ lift: "deadlift", reps: 4 }] } });
   });
 
   test("of a warm-up that is gone is refused", async () => {
     const { draft, at } = await open("dmitri");
     const gone = { ...at, sessionId: "gone" };
-    expect(await saveDraft({ ...gone, revision: 0, draft })).toMatchObject({ kind: "refused" });
+    expect(await saveDraftAction({ ...gone, revision: 0, draft })).toMatchObject({ kind: "refused" });
   });
 });
 
@@ -212,12 +217,13 @@ describe("starting alone", () => {
     expect(await startAlone(ask)).toEqual(started);
   });
 
-  test.each([{ athleteId: "nobody" }, { athleteId: 7 }, { athleteId: "ilse", day: "soon" }])(
-    "%j opens nothing",
-    async (request) => {
-      expect(await startAlone(request)).toBeNull();
-    },
-  );
+  test("of nobody opens nothing", async () => {
+    expect(await startAlone({ athleteId: "nobody" })).toBeNull();
+  });
+
+  test.each([{ athleteId: 7 }, { athleteId: "ilse", day: "soon" }])("%j is refused", async (request) => {
+    expect(await startAloneAction(request)).toMatchObject({ kind: "refused" });
+  });
 });
 
 describe("stored data that cannot be read", () => {
@@ -226,7 +232,7 @@ describe("stored data that cannot be read", () => {
 
   test("is named by its field and left as it is", async () => {
     const { draft, revision, at } = await open("kenji");
-    await saveDraft({ ...at, revision, draft });
+    await saveDraftAction({ ...at, revision, draft });
     await spoil(JSON.stringify({ ...draft, minutes: "many" }));
     expect(await openWarmUp("today-pilots", "kenji")).toMatchObject({
       ok: false,
@@ -244,7 +250,7 @@ describe("stored data that cannot be read", () => {
   });
 
   test("can be started anew", async () => {
-    await forgetWarmUp("today-pilots", "kenji");
+    await forgetWarmUp({ sessionId: "today-pilots", athleteId: "kenji" });
     expect(await open("kenji")).toMatchObject({ revision: 0, draft: { lifts: [{ lift: "back-squat" }] } });
   });
 

@@ -1,9 +1,8 @@
 import { database } from "@/data/database";
 import { gym } from "@/data/schema";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { listDay } from "../sessions/list-day";
-import { openSession, openWarmUp } from "../sessions/open-session";
-import { type FirstStepsForm, takeFirstSteps } from "./first-steps";
+import { listDay, openSession, openWarmUp, takeFirstSteps } from "../__tests__/now";
+import type { FirstStepsForm } from "./first-steps";
 
 withTemporaryDatabase();
 

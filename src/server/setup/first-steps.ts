@@ -1,13 +1,14 @@
 import { z } from "zod";
-import { catalog } from "@/catalog";
 import { gymSets } from "@/catalog/gym-sets";
+import { type Catalog, knownLift } from "@/core/catalog";
 import { type GymKit, gymFromSet, liftKit, usualPlate } from "@/core/gym";
 import { checkWorkingWeight } from "@/core/ramp";
 import { USUAL_RACKS } from "@/core/session";
 import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
 import { addFirstRows } from "@/data/first-steps";
+import { memoize } from "@/lib/memoize";
 import { gymRows } from "../gyms/save-gym";
-import { idOf, loadedLiftField, repsField, setsField, whole } from "../schemas/fields";
+import { experienceField, idOf, loadedLiftField, repsField, setsField, whole } from "../schemas/fields";
 import type { SessionContent } from "../schemas/session";
 import { today } from "../sessions/day";
 
@@ -60,30 +61,32 @@ function readNames(text: string, context: z.RefinementCtx): Listed[] {
 
 const MOST_LISTED = 60;
 
-const firstStepsSchema = z.strictObject({
-  /** One athlete a line; after a comma, semicolon or tab the working weight, if it is known. */
-  names: z.string().max(20_000).transform(readNames),
-  experience: z.enum(["beginner", "intermediate", "advanced"]),
-  bodyWeight: typedWeightOrNone,
-  /** The kind of gym that says what there is besides bar and plates. */
-  set: idOf(() => gymSets.map((g) => g.id), "kind of gym"),
-  unit: z.enum(UNIT_SYSTEMS),
-  bar: typedWeight,
-  plates: z
-    .array(z.strictObject({ weight: typedWeight, pairs: whole(0, 50) }))
-    .max(24)
-    .refine((plates) => plates.some((p) => p.pairs > 0), "Give at least one pair of plates."),
-  /** Whether all but the small plates are bumpers that stand at full height. */
-  bumpers: z.boolean(),
-  lift: loadedLiftField(catalog),
-  sets: setsField,
-  reps: repsField,
-  /** Of those whose line has none; with several it may be left open. */
-  weight: typedWeightOrNone,
-});
+export const firstStepsSchema = memoize((catalog: Catalog) =>
+  z.strictObject({
+    /** One athlete a line; after a comma, semicolon or tab the working weight, if it is known. */
+    names: z.string().max(20_000).transform(readNames),
+    experience: experienceField,
+    bodyWeight: typedWeightOrNone,
+    /** The kind of gym that says what there is besides bar and plates. */
+    set: idOf(() => gymSets.map((g) => g.id), "kind of gym"),
+    unit: z.enum(UNIT_SYSTEMS),
+    bar: typedWeight,
+    plates: z
+      .array(z.strictObject({ weight: typedWeight, pairs: whole(0, 50) }))
+      .max(24)
+      .refine((plates) => plates.some((p) => p.pairs > 0), "Give at least one pair of plates."),
+    /** Whether all but the small plates are bumpers that stand at full height. */
+    bumpers: z.boolean(),
+    lift: loadedLiftField(catalog),
+    sets: setsField,
+    reps: repsField,
+    /** Of those whose line has none; with several it may be left open. */
+    weight: typedWeightOrNone,
+  }),
+);
 
 /** The form of the short way in, as it is typed. */
-export type FirstStepsForm = z.input<typeof firstStepsSchema>;
+export type FirstStepsForm = z.input<ReturnType<typeof firstStepsSchema>>;
 
 export type FirstStepsOutcome =
   | { kind: "started"; sessionId: string; athleteId: string | null }
@@ -93,8 +96,8 @@ export type FirstStepsOutcome =
  * From nothing to a first plan: one gym, some athletes, one lift with its working weights, and today's session. Stores
  * all or nothing.
  */
-export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> {
-  const parsed = firstStepsSchema.safeParse(form);
+export async function takeFirstSteps(form: unknown, catalog: Catalog): Promise<FirstStepsOutcome> {
+  const parsed = firstStepsSchema(catalog).safeParse(form);
   if (!parsed.success) {
     return {
       kind: "refused",
@@ -120,7 +123,7 @@ export async function takeFirstSteps(form: unknown): Promise<FirstStepsOutcome> 
       ...p,
     })),
   };
-  const main = catalog.lifts.find((l) => l.id === lift)!;
+  const main = knownLift(catalog, lift);
   const athletes = names.map((l) => ({
     ...l,
     weight: l.weight ?? parsed.data.weight,

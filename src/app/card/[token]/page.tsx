@@ -2,7 +2,8 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PhoneCard } from "@/features/card/phone-card";
 import { openByAddress } from "@/server/cards/card-addresses";
-import { warmUpOf } from "@/server/plans/plan-session";
+import { openCatalog } from "@/server/library/catalog";
+import { cardOf } from "@/server/plans/plan-session";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = {
@@ -13,8 +14,8 @@ export const metadata: Metadata = {
 };
 
 export default async function CardByAddress({ params }: { params: Promise<{ token: string }> }) {
-  const opened = await openByAddress((await params).token);
+  const catalog = await openCatalog();
+  const opened = await openByAddress((await params).token, catalog);
   if (!opened) notFound();
-  const { session, gym, member } = opened;
-  return <PhoneCard session={session} gym={gym} warmUp={warmUpOf(opened, member)} />;
+  return <PhoneCard card={await cardOf(opened, opened.member, catalog)} gym={opened.gym} />;
 }

@@ -1,24 +1,26 @@
 import { bundleText } from "@/server/files/bundle";
 import { athletesCsv, workingWeightsCsv } from "@/server/files/export";
+import { openCatalog } from "@/server/library/catalog";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
 import { sessionsCalendar } from "@/server/sessions/sessions-feed";
 
 export const dynamic = "force-dynamic";
 
-const CSV: Record<string, typeof athletesCsv> = {
+const CSV: Record<string, typeof workingWeightsCsv> = {
   "athletes.csv": athletesCsv,
   "working-weights.csv": workingWeightsCsv,
 };
 
 export async function GET(_: Request, { params }: { params: Promise<{ file: string }> }) {
   const { file } = await params;
-  if (file === "bundle.json") return fileOf(streamOf(bundleText()), "application/json", file);
+  const catalog = await openCatalog();
+  if (file === "bundle.json") return fileOf(streamOf(bundleText(catalog)), "application/json", file);
   if (file === "bundle.schema.json")
     return fileOf(`${JSON.stringify(bundleJsonSchema(), null, 2)}\n`, "application/schema+json");
-  if (file === "sessions.ics") return fileOf(await sessionsCalendar(), "text/calendar; charset=utf-8");
+  if (file === "sessions.ics") return fileOf(await sessionsCalendar(catalog), "text/calendar; charset=utf-8");
   const make = CSV[file];
-  if (!make) return new Response("There is no such file to take out.\n", { status: 404 });
-  const { name, body } = await make();
+  if (!make) return new Response("There is no such file to export.\n", { status: 404 });
+  const { name, body } = await make(catalog);
   // A spreadsheet takes it for UTF-8 by the mark in front.
   return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);
 }

@@ -1,5 +1,7 @@
 import { compareBundle, importBundle, MOST_BUNDLE_BYTES, readBundle } from "@/server/files/bundle";
 
+import { openCatalog } from "@/server/library/catalog";
+
 export const dynamic = "force-dynamic";
 
 /**
@@ -10,9 +12,11 @@ export async function POST(request: Request) {
   const what = url.searchParams.get("do");
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BUNDLE_BYTES)
     return refused(["The file is over 200 MB: that is no bundle of a hall."]);
-  const read = readBundle(new Uint8Array(await request.arrayBuffer()));
+  const catalog = await openCatalog();
+  const read = readBundle(new Uint8Array(await request.arrayBuffer()), catalog);
   if (!read.ok) return refused(read.error);
-  const done = what === "take" ? await importBundle(read.value) : await compareBundle(read.value);
+  const done =
+    what === "take" ? await importBundle(read.value, catalog) : await compareBundle(read.value, catalog);
   return done.ok ? Response.json({ kind: "done", value: done.value }) : refused(done.error);
 }
 

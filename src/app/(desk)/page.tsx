@@ -1,0 +1,17 @@
+import { FirstSteps } from "@/features/first-steps/first-steps";
+import { Today } from "@/features/today/today";
+import { gymKit } from "@/server/gyms/gym-kit";
+import { openCatalog } from "@/server/library/catalog";
+import { today } from "@/server/sessions/day";
+import { dayOf, listDay, pageOf } from "@/server/sessions/list-day";
+
+export const dynamic = "force-dynamic";
+
+type Search = Promise<Record<string, string | string[] | undefined>>;
+
+export default async function HomePage({ searchParams }: { searchParams: Search }) {
+  if (!(await gymKit())) return <FirstSteps />;
+  const { day, page } = await searchParams;
+  const catalog = await openCatalog();
+  return <Today listed={await listDay(dayOf(day), pageOf(page), catalog)} today={today()} />;
+}

@@ -1,0 +1,29 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { PlanEditor } from "@/features/plan-editor/plan-editor";
+import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
+import { openCatalog } from "@/server/library/catalog";
+import { groupPlanOf } from "@/server/plans/plan-session";
+import { openWarmUp } from "@/server/sessions/open-session";
+import { sessionStamp } from "@/server/sessions/session-stamp";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Warm-up" };
+
+type Params = { params: Promise<{ id: string; athlete: string }> };
+
+export default async function WarmUpPage({ params }: Params) {
+  const { id, athlete } = await params;
+  const catalog = await openCatalog();
+  const [opened, stamp] = await Promise.all([openWarmUp(id, athlete, catalog), sessionStamp(id)]);
+  if (!opened.ok) {
+    if (opened.error.kind === "missing") notFound();
+    return <UnreadableWarmUp {...opened.error} />;
+  }
+  const { member, revision } = opened.value;
+  const group = member.absent ? null : await groupPlanOf(opened.value, catalog);
+  const part = group?.members.find((m) => m.id === athlete) ?? null;
+  // Another session begins anew; so does one that somebody has changed for everybody.
+  const key = `${id} ${athlete} ${revision}`;
+  return <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} />;
+}

@@ -1,0 +1,30 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { SessionEditor } from "@/features/session-editor/session-editor";
+import { UnreadableSession } from "@/features/session-editor/unreadable-session";
+import { gymChoices } from "@/server/gyms/gym-kit";
+import { openCatalog } from "@/server/library/catalog";
+import { openSession } from "@/server/sessions/open-session";
+import { sessionStamp } from "@/server/sessions/session-stamp";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Session" };
+
+export default async function SessionPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ view?: string | string[] }>;
+}) {
+  const { id } = await params;
+  const catalog = await openCatalog();
+  const { view } = await searchParams;
+  const [opened, gyms, stamp] = await Promise.all([openSession(id, catalog), gymChoices(), sessionStamp(id)]);
+  if (opened.ok)
+    return (
+      <SessionEditor key={id} opened={opened.value} gyms={gyms} stamp={stamp} openAt={[view].flat()[0]} />
+    );
+  if (opened.error.kind === "missing") notFound();
+  return <UnreadableSession message={opened.error.message} />;
+}

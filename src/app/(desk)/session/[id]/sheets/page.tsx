@@ -1,0 +1,27 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { GroupPaper } from "@/features/card/group-paper";
+import { PrintPage } from "@/features/card/print-page";
+import { openCatalog } from "@/server/library/catalog";
+import { wholePlanOf } from "@/server/plans/plan-session";
+import { openSession } from "@/server/sessions/open-session";
+
+export const dynamic = "force-dynamic";
+export const metadata: Metadata = { title: "Sheets" };
+
+export default async function SheetsPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const catalog = await openCatalog();
+  const opened = await openSession(id, catalog);
+  if (!opened.ok) notFound();
+  const { session, gym } = opened.value;
+  return (
+    <PrintPage
+      wide
+      back={{ href: `/session/${id}`, name: session.name }}
+      files={[{ href: `/session/${id}/sheets.pdf`, name: "As PDF" }]}
+    >
+      <GroupPaper session={session} plan={await wholePlanOf(opened.value, catalog)} gym={gym} />
+    </PrintPage>
+  );
+}

@@ -1,0 +1,10 @@
+import { dataResponse } from "@/server/data-response";
+import { openCatalog } from "@/server/library/catalog";
+import { newSessionChoices } from "@/server/sessions/start-session";
+
+export const dynamic = "force-dynamic";
+
+/** What a new session can be made from. */
+export async function GET() {
+  return dataResponse(await newSessionChoices(await openCatalog()));
+}

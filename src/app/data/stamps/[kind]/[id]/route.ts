@@ -1,0 +1,10 @@
+import { dataResponse } from "@/server/data-response";
+import { stampOf } from "@/server/stamps";
+
+export const dynamic = "force-dynamic";
+
+/** How often something stored has been changed. */
+export async function GET(_: Request, { params }: { params: Promise<{ kind: string; id: string }> }) {
+  const { kind, id } = await params;
+  return dataResponse(await stampOf(kind, id));
+}

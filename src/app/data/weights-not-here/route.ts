@@ -1,0 +1,10 @@
+import { dataResponse } from "@/server/data-response";
+import { weightsNotHere } from "@/server/gyms/save-gym";
+import { openCatalog } from "@/server/library/catalog";
+
+export const dynamic = "force-dynamic";
+
+/** Whose working weight their gym no longer makes. */
+export async function GET() {
+  return dataResponse(await weightsNotHere(await openCatalog()));
+}

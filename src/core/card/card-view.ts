@@ -1,0 +1,183 @@
+import type { AthleteRecord } from "../athlete";
+import { EQUIPMENT, kitInUse, PHASE_NAMES } from "../catalog";
+import { formatDose } from "../dose";
+import type { DraftLift, WarmUpDraft } from "../draft";
+import type { GymKit } from "../gym";
+import {
+  type Caution,
+  cautionsOf,
+  type PlanOutline,
+  type PlanRequest,
+  planOfLift,
+  type Stair,
+  stairOf,
+} from "../plan";
+import { isBarKit } from "../plates";
+import { describeLoad, loadUnit, type Ramp } from "../ramp";
+import { arriveBy, type Session } from "../session";
+import { formatClock, formatSeconds, formatWeight, type Weight } from "../units";
+
+/** A drill as it stands on a card. */
+export interface CardDrill {
+  id: string;
+  /** From 1, among the drills of its lift. */
+  number: number;
+  name: string;
+  phase: string;
+  /** Whether the drill before it is of another phase. */
+  opensPhase: boolean;
+  /** From the start of the lift's part, as "3:20". */
+  at: string;
+  /** With sides and rounds. */
+  dose: string;
+  /** What it needs, of what the gym has. */
+  kit: string[];
+  cue: string;
+}
+
+/** A ramp set, or the first working set, as it stands on a card. */
+export interface CardRampRow {
+  isWork: boolean;
+  weight: string;
+  /** With what the weight counts, as "kg a hand". */
+  unit: string;
+  /** "× 5", or "work". */
+  reps: string;
+  perSide: readonly Weight[];
+  /** The plates of one side in numbers; null: it is not loaded with plates. */
+  plates: string | null;
+  /** What to do before it, in words. */
+  change: string;
+  /** After it; empty for the working set. */
+  rest: string;
+  /** Share of the working weight, 0 to 1. */
+  fraction: number;
+  /** How it is done, where the lift has technique additions. */
+  notes: readonly string[];
+}
+
+export interface CardRamp {
+  hasPlates: boolean;
+  rows: CardRampRow[];
+}
+
+/** One lift of a card: its working sets, the drills and the ramp before it. */
+export interface CardLift {
+  name: string;
+  /** "3 × 5" with its weight and what follows; null: a lift without a working weight. */
+  working: { sets: string; load: string | null; backOffs: string } | null;
+  /** None where they stand with the lift before it, as of two that are a superset. */
+  drills: CardDrill[];
+  ramp: CardRamp | null;
+  /** Said in place of a ramp that cannot be worked out; null: nothing is missing. */
+  missing: string | null;
+}
+
+/** One athlete's warm-up as it is given to them: the same on the screen, on paper, on a phone and as text. */
+export interface CardView {
+  athlete: string;
+  /** ISO day. */
+  day: string;
+  /** Of the first working set, as "18:30", and when to arrive for it; null: no time is fixed. */
+  time: string | null;
+  arrive: string | null;
+  /** What the warm-up takes, as "17:40", and the minutes planned for it. */
+  takes: string;
+  seconds: number;
+  minutes: number;
+  stair: Stair;
+  lifts: CardLift[];
+  cautions: Caution[];
+  /** Rows of drills and ramp sets in all, for whoever has to fit them on a page. */
+  rows: number;
+}
+
+const NO_WEIGHT = "No working weight yet: ask the coach before the ramp.";
+
+/** Lays out one athlete's planned warm-up as a card. */
+export function cardView({
+  session,
+  gym,
+  athlete,
+  draft,
+  request,
+  plan,
+}: {
+  session: Pick<Session, "day" | "time">;
+  gym: GymKit;
+  athlete: AthleteRecord;
+  draft: WarmUpDraft;
+  request: PlanRequest;
+  plan: PlanOutline;
+}): CardView {
+  const { day, time } = session;
+  const lifts = request.lifts.map(({ lift, kit, additions = [] }, at): CardLift => {
+    const part = planOfLift(plan, at);
+    const ramp = part.ramps[0];
+    // Of a superset the drills stand with the first lift.
+    const leads = plan.blocks[part.block]!.lifts[0] === at;
+    return {
+      name: lift.name,
+      working: lift.kind ? null : workingOf(draft.lifts[at]!, gym),
+      drills: leads ? drillsOf(part, gym) : [],
+      ramp: ramp && kit ? rampOf(ramp, gym, additions.length > 0) : null,
+      missing: kit && !ramp ? NO_WEIGHT : null,
+    };
+  });
+  return {
+    athlete: athlete.name,
+    day,
+    time,
+    arrive: time && arriveBy(time, request.minutes, plan.seconds),
+    takes: formatClock(plan.seconds),
+    seconds: plan.seconds,
+    minutes: request.minutes,
+    stair: stairOf(planOfLift(plan, 0), request.minutes),
+    lifts,
+    cautions: cautionsOf(request, plan, athlete, day),
+    rows: lifts.reduce((sum, l) => sum + l.drills.length + (l.ramp?.rows.length ?? 0), 0),
+  };
+}
+
+function workingOf({ sets, reps, weight, backOffs }: DraftLift, { unit }: GymKit): CardLift["working"] {
+  return {
+    sets: `${sets} × ${reps}`,
+    load: weight === null ? null : `${formatWeight(weight)} ${unit}`,
+    backOffs: backOffs.map((b) => `, then ${b.sets} × ${b.reps} × ${formatWeight(b.weight)}`).join(""),
+  };
+}
+
+function drillsOf({ steps }: PlanOutline, { equipment }: GymKit): CardDrill[] {
+  const once = steps.filter((s) => s.round === 1);
+  return once.map(({ drill, phase, startsAt, dose, rounds }, i) => ({
+    id: drill.id,
+    number: i + 1,
+    name: drill.name,
+    phase: PHASE_NAMES[phase],
+    opensPhase: once[i - 1]?.phase !== phase,
+    at: formatClock(startsAt),
+    dose: formatDose(dose) + (rounds > 1 ? `, ${rounds} rounds` : ""),
+    kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
+    cue: drill.cues[0] ?? "",
+  }));
+}
+
+function rampOf({ kit, sets, working }: Ramp, { unit }: GymKit, isNoted: boolean): CardRamp {
+  const hasPlates = isBarKit(kit);
+  const rows = [...sets, null].map((set): CardRampRow => {
+    const load = set ?? working;
+    return {
+      isWork: set === null,
+      weight: formatWeight(load.weight),
+      unit: loadUnit(kit, unit),
+      reps: set ? `× ${set.reps}` : "work",
+      perSide: load.perSide,
+      plates: hasPlates ? load.perSide.map(formatWeight).join(" + ") || "empty" : null,
+      change: describeLoad(kit, load, unit),
+      rest: set ? formatSeconds(set.restSeconds) : "",
+      fraction: set?.fraction ?? 1,
+      notes: isNoted && set ? set.notes : [],
+    };
+  });
+  return { hasPlates, rows };
+}

@@ -1,0 +1,92 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
+import { useData } from "@/client/data";
+import { toastUndo } from "@/features/recent-changes/toast-undo";
+import { removeTemplateAction, startSessionAction } from "@/server/actions/sessions";
+import type { NewSessionChoices } from "@/server/sessions/start-session";
+import { Button } from "@/ui/button";
+import { SheetClose } from "@/ui/sheet";
+import { NewSessionFields } from "./new-session-fields";
+import { draftFor, everybody, type NewSessionDraft, requestOf, type Who } from "./precedent";
+
+/** Where the last choice of people is kept in the browser. */
+const LAST_WHO = "iron-step new session for";
+
+/** The form of a new session. It opens on who was chosen last. */
+export function NewSessionForm({ day, time }: { day: string; time: string | null }) {
+  const router = useRouter();
+  const { data: choices, refetch } = useData<NewSessionChoices>("new-session");
+  const [draft, setDraft] = useState<NewSessionDraft | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
+  const [isStarting, setStarting] = useState(false);
+  const set = (to: Partial<NewSessionDraft>) => setDraft((d) => d && { ...d, ...to });
+
+  const begin = (known: NewSessionChoices, who: Who, from = "last") =>
+    setDraft((d) => draftFor(known, who, from, { day: d?.day ?? day, time }));
+  useEffect(() => {
+    if (!choices) return;
+    setDraft((d) => {
+      const all = everybody(choices);
+      const who = all.find((w) => w === (d?.who ?? localStorage.getItem(LAST_WHO))) ?? all[0];
+      return d?.who === who && choices.templates.some((t) => t.id === d?.from)
+        ? d
+        : who
+          ? draftFor(choices, who, "last", { day: d?.day ?? day, time })
+          : null;
+    });
+  }, [choices, day, time]);
+
+  const start = async () => {
+    if (!draft || !choices) return;
+    setStarting(true);
+    localStorage.setItem(LAST_WHO, draft.who);
+    const outcome = await startSessionAction(requestOf(choices, draft));
+    setStarting(false);
+    if (outcome.kind === "refused") setMessage(outcome.message);
+    else router.push(`/session/${outcome.id}`);
+  };
+  const deleteTemplate = async (template: string) => {
+    const outcome = await removeTemplateAction(template);
+    await refetch();
+    if (outcome.kind === "refused") toast(outcome.message);
+    else toastUndo(`Template "${outcome.name}" is deleted.`, outcome.token, () => void refetch());
+  };
+
+  // The choices come after the sheet: the first thing to say then takes the focus.
+  const fields = useRef<HTMLDivElement>(null);
+  const isKnown = draft !== null;
+  useEffect(() => {
+    if (isKnown) fields.current?.querySelector<HTMLElement>("[role=combobox]")?.focus();
+  }, [isKnown]);
+
+  return (
+    <div ref={fields}>
+      {choices && draft && (
+        <NewSessionFields
+          {...{ choices, draft, set }}
+          onWho={(who) => begin(choices, who)}
+          onFrom={(from) => begin(choices, draft.who, from)}
+          onDeleteTemplate={(template) => void deleteTemplate(template)}
+        />
+      )}
+      {choices && !draft && (
+        <p className="text-ink-soft">Nobody trains here yet. Add athletes first, then plan their session.</p>
+      )}
+      {!choices && <p className="text-ink-soft">Loading</p>}
+      <p role="alert" className="mt-3 min-h-5 font-semibold text-ember">
+        {message}
+      </p>
+      <div className="mt-2 flex gap-3">
+        <Button look="main" disabled={!draft || isStarting} onClick={() => void start()}>
+          Create session
+        </Button>
+        <SheetClose asChild>
+          <Button>Cancel</Button>
+        </SheetClose>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import type { z } from "zod";
+import type { Catalog } from "@/core/catalog";
+import { openCatalog } from "../library/catalog";
+import { firstProblem, type Refused, refuse } from "../schemas/problems";
+
+/** The same all the way down, so that what a page holds can be sent as it is. */
+type DeepReadonly<T> = T extends readonly (infer U)[]
+  ? readonly DeepReadonly<U>[]
+  : T extends object
+    ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
+    : T;
+
+/**
+ * A server action that checks what it is sent before it does anything: what is wrong with it is said by its field.
+ * The client sees the types of both.
+ *
+ * @param schema of the request, or how it is made for the catalog as it is now.
+ */
+export function action<S extends z.ZodType, R>(
+  schema: S | ((catalog: Catalog) => S),
+  handle: (request: z.output<S>, catalog: Catalog) => Promise<R>,
+): (request: DeepReadonly<z.input<S>>) => Promise<R | Refused> {
+  return async (request) => {
+    const catalog = await openCatalog();
+    const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
+    if (!parsed.success) return refuse(firstProblem(parsed.error));
+    return handle(parsed.data, catalog);
+  };
+}

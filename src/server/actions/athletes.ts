@@ -1,0 +1,18 @@
+"use server";
+
+import {
+  addAthletesFromList,
+  addAthletesSchema,
+  changeSeveral,
+  changeSeveralSchema,
+  saveAthlete,
+  saveAthleteSchema,
+} from "../athletes/athletes";
+import { importAthletes, importSchema, previewImport } from "../athletes/import-athletes";
+import { action } from "./action";
+
+export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
+export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
+export const changeSeveralAction = action(changeSeveralSchema, changeSeveral);
+export const previewImportAction = action(importSchema, previewImport);
+export const importAthletesAction = action(importSchema, importAthletes);

@@ -1,0 +1,50 @@
+"use server";
+
+import { redirect } from "next/navigation";
+import { cardsSchema, shareCards, stopSharingCards } from "../cards/card-addresses";
+import { idField } from "../schemas/fields";
+import { saveDraft, saveDraftSchema } from "../sessions/save-draft";
+import {
+  forgetWarmUp,
+  forgetWarmUpSchema,
+  moveSession,
+  moveSessionSchema,
+  removeSession,
+  saveSession,
+  saveSessionSchema,
+} from "../sessions/save-session";
+import {
+  copySession,
+  copySessionSchema,
+  keepTemplate,
+  keepTemplateSchema,
+  newSessionSchema,
+  removeTemplate,
+  startAlone,
+  startAloneSchema,
+  startSession,
+} from "../sessions/start-session";
+import { action } from "./action";
+
+export const saveSessionAction = action(saveSessionSchema, saveSession);
+export const moveSessionAction = action(moveSessionSchema, moveSession);
+export const removeSessionAction = action(idField, removeSession);
+export const startSessionAction = action(newSessionSchema, startSession);
+export const copySessionAction = action(copySessionSchema, copySession);
+export const keepTemplateAction = action(keepTemplateSchema, keepTemplate);
+export const removeTemplateAction = action(idField, removeTemplate);
+export const saveDraftAction = action(saveDraftSchema, saveDraft);
+export const shareCardsAction = action(cardsSchema, shareCards);
+export const stopSharingCardsAction = action(cardsSchema, stopSharingCards);
+
+/** Opens an athlete's warm-up of today, making a session for this one alone where there is none. */
+export const startAloneAction = action(startAloneSchema, async (request, catalog): Promise<never> => {
+  const started = await startAlone(request, catalog);
+  redirect(started ? `/session/${started.sessionId}/${started.athleteId}` : "/");
+});
+
+/** Forgets what was changed for one athlete. */
+export const forgetWarmUpAction = action(forgetWarmUpSchema, async (request): Promise<never> => {
+  await forgetWarmUp(request);
+  redirect(`/session/${request.sessionId}/${request.athleteId}`);
+});
