@@ -56,7 +56,7 @@ test("axe finds nothing on the dialogs of the desk, and the focus comes back", a
   await page.goto(server.url);
   const open = page.getByRole("button", { name: "New session" });
   await open.click();
-  await expect(page.getByRole("button", { name: "Plan it" })).toBeEnabled();
+  await expect(page.getByRole("button", { name: "Create session" })).toBeEnabled();
   await expectNothing(page);
   await page.keyboard.press("Escape");
   await expect(open).toBeFocused();
@@ -89,17 +89,17 @@ test("axe finds nothing on the dialogs of the desk, and the focus comes back", a
   await page.keyboard.press("Escape");
   await expect(addDrill).toBeFocused();
   await page.goto(`${server.url}/files`);
-  await page.getByLabel("A bundle").setInputFiles({
+  await page.getByLabel("Full backup").setInputFiles({
     name: "bundle.json",
     mimeType: "application/json",
     buffer: await (await page.request.get(`${server.url}/export/bundle.json`)).body(),
   });
-  await page.getByRole("button", { name: "Take it in" }).click();
-  await expect(page.getByRole("button", { name: /^Take it back: A bundle/ })).toBeVisible();
+  await page.getByRole("button", { name: "Import" }).click();
+  await expect(page.getByRole("button", { name: /^Undo: Backup/ })).toBeVisible();
   await expectNothing(page);
   await page.goto(`${server.url}/library?shelf=lifts&of=deadlift`);
-  await page.getByRole("button", { name: "Copy to change" }).click();
-  await expect(page.getByRole("heading", { name: "Deadlift, own" })).toBeVisible();
+  await page.getByRole("button", { name: "Make my version" }).click();
+  await expect(page.getByRole("heading", { name: "Deadlift (mine)" })).toBeVisible();
   await page.getByRole("slider", { name: "Grip and forearm" }).focus();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByText("Saved", { exact: true })).toBeVisible();
@@ -110,7 +110,7 @@ test("axe finds nothing on a ramp set, an error and the dialogs of the workbench
   await page.goto(`${server.url}/session/today-throwers/tevita`);
   await page.getByRole("button", { name: /^Ramp set 3/ }).click();
   await page.getByRole("button", { name: "Done up to here" }).click();
-  await expect(page.getByRole("button", { name: "Not done after all" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Mark as not done" })).toBeVisible();
   await expectNothing(page);
   await page.getByRole("button", { name: /^First working set/ }).click();
   await expect(page.getByRole("heading", { name: "On the day" })).toBeVisible();

@@ -53,19 +53,19 @@ test("a free time takes a new session for that time", async ({ page }) => {
   await page.locator('.fc-timegrid-slot-lane[data-time="11:30:00"]').click({ position: { x: 300, y: 5 } });
   const sheet = page.getByRole("dialog", { name: "New session" });
   await expect(sheet.getByRole("textbox", { name: "First working set" })).toHaveValue("11:30");
-  await sheet.getByRole("button", { name: "Plan it" }).click();
+  await sheet.getByRole("button", { name: "Create session" }).click();
   await expect(page.getByText(/at the bar at 11:30|11:30/).first()).toBeVisible({ timeout: 20_000 });
 });
 
 test("what was taken out is still brought back after the server has stopped", async ({ page }) => {
   await page.goto(`${server.url}/session/${SESSION}`);
   await page.getByRole("button", { name: "More for this session" }).click();
-  await page.getByRole("menuitem", { name: "Take out" }).click();
+  await page.getByRole("menuitem", { name: "Delete" }).click();
   await expect(page).toHaveURL(`${server.url}/`);
   await server.stop();
   await server.start();
   await page.goto(`${server.url}/files`);
-  await page.getByRole("button", { name: /^Bring it back: Throwing squad/ }).click();
+  await page.getByRole("button", { name: /^Restore: Throwing squad/ }).click();
   await expect(page.getByText("Nothing yet.")).toBeVisible();
   await page.goto(`${server.url}/session/${SESSION}`);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Throwing squad");

@@ -22,21 +22,20 @@ test("the gym loses its small plates: whom it touches is said, and it can be und
   await page.getByRole("link", { name: "Gym", exact: true }).click();
   await enter(page, "Name of the gym", "Quay Hall");
   await expect(page.getByRole("heading", { name: "Quay Hall" })).toBeVisible();
-  for (const size of ["1.25", "2.5", "5"])
-    await page.getByRole("button", { name: `Take out ${size}` }).click();
+  for (const size of ["1.25", "2.5", "5"]) await page.getByRole("button", { name: `Remove ${size}` }).click();
   await saved(page);
-  await expect(page.getByText(/no longer makes the working weight of/)).toBeVisible();
+  await expect(page.getByText(/no longer make the working weight of/)).toBeVisible();
   const touched = page.getByRole("link", { name: "Rashid al-Amin" });
   await touched.click();
   await expect(
     page.getByText(/does not make 147.5 kg for the back squat: the ramp goes to 140 kg/),
   ).toBeVisible();
   await page.goBack();
-  await expect(page.getByRole("button", { name: "Take out 10", exact: true })).toBeVisible();
-  await page.getByRole("button", { name: "Another size" }).click();
+  await expect(page.getByRole("button", { name: "Remove 10", exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Add size" }).click();
   for (const size of ["5", "2.5", "1.25"]) {
     const more = page.getByRole("textbox", { name: "A size more, kg" });
-    if (!(await more.isVisible())) await page.getByRole("button", { name: "Another size" }).click();
+    if (!(await more.isVisible())) await page.getByRole("button", { name: "Add size" }).click();
     await more.fill(size);
     await more.press("Enter");
     await expect(page.getByRole("textbox", { name: `Pairs of ${size}`, exact: true })).toBeVisible();
@@ -64,7 +63,7 @@ test("athletes are pasted, found, moved and archived together", async ({ page })
   }).toPass();
   await dialog.getByRole("button", { name: "Add", exact: true }).click();
   await expect(dialog.getByRole("alert")).toHaveText(/Type a name/);
-  await dialog.getByRole("textbox", { name: "Names, one a line" }).fill("Una Vell\nOke Brandt");
+  await dialog.getByRole("textbox", { name: "Names, one per line" }).fill("Una Vell\nOke Brandt");
   await dialog.getByRole("combobox", { name: /^Group/ }).fill("Evening");
   await dialog.getByRole("button", { name: "Add", exact: true }).click();
   await expect(dialog).toBeHidden();
@@ -72,19 +71,19 @@ test("athletes are pasted, found, moved and archived together", async ({ page })
   await page.getByRole("searchbox").fill("brandt");
   await page.getByRole("searchbox").press("Enter");
   await expect(page.getByText(/^1 athlete with/)).toBeVisible();
-  await page.getByRole("checkbox", { name: "Choose Oke Brandt" }).check();
+  await page.getByRole("checkbox", { name: "Select Oke Brandt" }).check();
   await page.getByRole("button", { name: "Archive" }).click();
-  await expect(page.getByText("Nobody here is like that.")).toBeVisible();
+  await expect(page.getByText("Nobody found.")).toBeVisible();
   await page.getByRole("combobox", { name: "Show" }).click();
-  await page.getByRole("option", { name: "The archive" }).click();
+  await page.getByRole("option", { name: "Archived" }).click();
   await expect(page.getByRole("link", { name: "Oke Brandt" })).toBeVisible();
 });
 
 test("a file is looked at, mended by its columns, taken in and taken back", async ({ page }) => {
   await page.goto(`${server.url}/athletes`);
-  const sheet = page.getByRole("dialog", { name: "Take in a file" });
+  const sheet = page.getByRole("dialog", { name: "Import a file" });
   await expect(async () => {
-    if (!(await sheet.isVisible())) await page.getByRole("button", { name: "Take in a file" }).click();
+    if (!(await sheet.isVisible())) await page.getByRole("button", { name: "Import a file" }).click();
     await expect(sheet).toBeVisible({ timeout: 1000 });
   }).toPass();
   const file = (text: string | Buffer) => ({
@@ -92,28 +91,28 @@ test("a file is looked at, mended by its columns, taken in and taken back", asyn
     mimeType: "text/csv",
     buffer: Buffer.from(text),
   });
-  const input = sheet.getByLabel(/^CSV of athletes/);
+  const input = sheet.getByLabel(/^A CSV file of athletes/);
   // From the disk: so much would take long on its way through the test's own connection.
   const huge = test.info().outputPath("huge.csv");
   writeFileSync(huge, Buffer.alloc(20_000_000, "x"));
   await input.setInputFiles(huge);
   await expect(sheet.getByRole("alert")).toHaveText(/over 500 kB/);
   await input.setInputFiles(file(Buffer.from([0x50, 0x4b, 0x03, 0x04, 0x00, 0x00])));
-  await expect(sheet.getByRole("alert")).toHaveText(/no text file/);
+  await expect(sheet.getByRole("alert")).toHaveText(/not a text file/);
   await input.setInputFiles(file("who,lift,weight\nPia Holm,Deadlift,100\nLeif Roos,Deadlift,"));
-  await expect(sheet.getByText("Say which column holds the names.")).toBeVisible();
+  await expect(sheet.getByText("Choose the column with the names.")).toBeVisible();
   await sheet.getByRole("combobox", { name: "Name" }).click();
   await page.getByRole("option", { name: "who" }).click();
   await expect(sheet.getByText("Deadlift: there is no weight.")).toBeVisible();
-  await expect(sheet.getByRole("button", { name: "Take it in" })).toBeDisabled();
+  await expect(sheet.getByRole("button", { name: "Import" })).toBeDisabled();
   await input.setInputFiles(file("name,lift,weight\nPia Holm,Deadlift,100\nLeif Roos,Deadlift,90"));
   await expect(sheet.getByText("2 new, 0 known, 2 working weights.")).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => v.id)).toEqual([]);
-  await sheet.getByRole("button", { name: "Take it in" }).click();
-  await expect(page.getByText("2 athletes taken in.")).toBeVisible();
+  await sheet.getByRole("button", { name: "Import" }).click();
+  await expect(page.getByText("2 athletes imported.")).toBeVisible();
   await expect(page.getByRole("link", { name: "Pia Holm" })).toBeVisible();
-  await page.getByRole("button", { name: "Take it back" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("link", { name: "Pia Holm" })).toBeHidden();
 });
 
@@ -136,7 +135,7 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   await neverLooks(page);
   await page.goto(`${server.url}/athletes/soraya`);
   await enter(page, "Name", "Soraya Haddadi-Lund");
-  await page.getByRole("combobox", { name: "Another area" }).click();
+  await page.getByRole("combobox", { name: "Add area" }).click();
   await page.getByRole("option", { name: "Low back" }).click();
   await page.getByRole("combobox", { name: "Low back, how" }).click();
   await page.getByRole("option", { name: "To avoid" }).click();
@@ -151,8 +150,8 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   await saved(other);
   await page.getByRole("textbox", { name: "Name", exact: true }).fill("Soraya L.");
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("alert").filter({ hasText: "Changed in another window." })).toBeVisible();
-  await page.getByRole("button", { name: "Show that version" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "Edited somewhere else." })).toBeVisible();
+  await page.getByRole("button", { name: "Use theirs" }).click();
   await expect(page.getByRole("heading", { name: "Soraya H." })).toBeVisible();
   // A window that comes to the front takes up what the other has saved.
   await enter(page, "Name", "Soraya L.");
@@ -189,5 +188,5 @@ test("the library is searched, read from drill to drill, and its place kept in t
   await page.getByRole("button", { name: "Snatch", exact: true }).click();
   await expect(reading.getByText("Can be ramped with")).toBeVisible();
   await page.getByRole("radio", { name: "Approaches" }).click();
-  await expect(reading.getByText("Gives up first")).toBeVisible();
+  await expect(reading.getByText("Cut first")).toBeVisible();
 });

@@ -12,7 +12,7 @@ test("from nothing to a first plan", async ({ page }) => {
 
   await page.getByRole("button", { name: "Plan the warm-up" }).click();
   await expect(page.getByText("Type the athlete's name.")).toBeVisible();
-  await page.getByLabel(/^Athletes, one a line/).fill("Ada");
+  await page.getByLabel(/^Athletes, one per line/).fill("Ada");
   await page.getByLabel("Unit").selectOption("lb");
   await expect(page.getByLabel("Bar, lb")).toHaveValue("45");
   await page.getByRole("textbox", { name: /^Weight, lb/ }).fill("226");
@@ -32,7 +32,7 @@ test.describe("another empty hall", () => {
 
   test("from nothing to printed cards for a pasted list, with a common kind of gym", async ({ page }) => {
     await page.goto(hall.url);
-    const list = page.getByLabel(/^Athletes, one a line/);
+    const list = page.getByLabel(/^Athletes, one per line/);
     await list.fill("Una Vell, 60\nOke Brandt, 102\nIda Lund");
     await page.getByLabel("A gym like").selectOption({ label: "A hall with racks" });
     await page.getByRole("button", { name: "Plan the warm-up" }).click();

@@ -58,7 +58,7 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
     const other = (await swap.getAttribute("aria-label"))!.replace("Swap for ", "");
     await swap.click();
     await expect(why.getByRole("heading", { level: 2 })).toHaveText(other);
-    await expect(steps.getByText(`Dropped:${name}: bring back`)).toBeVisible();
+    await expect(steps.getByText(`Dropped:${name}: restore`)).toBeVisible();
 
     const head = why.locator("header");
     const dose = await head.textContent();
@@ -67,7 +67,7 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
       .first()
       .click();
     await expect(head).not.toHaveText(dose!);
-    await expect(why.getByRole("button", { name: "Let go" })).toBeVisible();
+    await expect(why.getByRole("button", { name: "Unpin" })).toBeVisible();
 
     const last = (await drops.last().getAttribute("aria-label"))!;
     await drops.last().click();
@@ -84,7 +84,7 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 24, { steps: 6 });
     await page.mouse.up();
     await expect(riser).not.toHaveAttribute("aria-label", before!);
-    await expect(page.getByRole("button", { name: "Work the ramp out anew" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Recalculate ramp" })).toBeVisible();
   });
 
   await test.step("the far edge of a drill is dragged and changes its dose", async () => {
@@ -96,12 +96,12 @@ test("a coach plans one athlete's warm-up, comes back to it and prints the card"
     await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 5 });
     await page.mouse.up();
     await expect(drill).not.toHaveAttribute("aria-label", before!);
-    await expect(steps.getByRole("button", { name: /^Let go of / })).not.toHaveCount(0);
+    await expect(steps.getByRole("button", { name: /^Unpin / })).not.toHaveCount(0);
   });
 
   await test.step("a weight that cannot be loaded is refused with its neighbours", async () => {
     await type(page, "Working weight", "121");
-    await expect(page.getByRole("alert").filter({ hasText: "does not make this weight" })).toBeVisible();
+    await expect(page.getByRole("alert").filter({ hasText: "do not make this" })).toBeVisible();
     await expect(stair(page).getByRole("button", { name: "First working set, 120 kg" })).toBeVisible();
     await page.getByRole("button", { name: "122.5 kg" }).click();
     await expect(stair(page).getByRole("button", { name: "First working set, 122.5 kg" })).toBeVisible();
@@ -160,7 +160,7 @@ test("the whole journey by keyboard alone", async ({ page }) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Warm-up of Gwydion Prosser: Bench press");
 
   // The page has come to life once it looks for a better plan.
-  await expect(page.getByText(/best choice for this time|under the best there is|better:/)).toBeVisible({
+  await expect(page.getByText(/best selection for this time|under the best possible|better:/)).toBeVisible({
     timeout: 30_000,
   });
   // The lift and the approach by their lists.
@@ -189,9 +189,9 @@ test("the whole journey by keyboard alone", async ({ page }) => {
   await expect(second).toBeFocused();
   const name = (await why.getByRole("heading", { level: 2 }).textContent())!;
   await page.keyboard.press("l");
-  await expect(why.getByRole("button", { name: "Let go" })).toBeVisible();
+  await expect(why.getByRole("button", { name: "Unpin" })).toBeVisible();
   await page.keyboard.press("p");
-  await expect(why.getByRole("button", { name: "Keep" })).toBeVisible();
+  await expect(why.getByRole("button", { name: "Pin" })).toBeVisible();
   await page.keyboard.press("d");
   await expect(page.getByText(`Dropped:${name}`)).toBeVisible();
   await page.keyboard.press("Control+z");
@@ -243,15 +243,15 @@ test("two windows: no change vanishes unseen", async ({ context }) => {
   await type(one, "Reps", "5");
   await saved(one);
   await type(two, "Sets", "7");
-  await expect(two.getByText("Changed in another window.")).toBeVisible();
-  await two.getByRole("button", { name: "Show that version" }).click();
+  await expect(two.getByText("Edited somewhere else.")).toBeVisible();
+  await two.getByRole("button", { name: "Use theirs" }).click();
   await expect(field(two, "Reps")).toHaveValue("5");
   await two.getByRole("button", { name: "Undo" }).click();
   await expect(field(two, "Sets")).toHaveValue("7");
   await saved(two);
 
   await type(one, "Reps", "8");
-  await one.getByRole("button", { name: "Keep this one" }).click();
+  await one.getByRole("button", { name: "Keep mine" }).click();
   await saved(one);
   await one.reload();
   await expect(field(one, "Reps")).toHaveValue("8");
@@ -279,5 +279,5 @@ test("an athlete without a working weight gets drills, and the ramp once there i
 test("an address that leads nowhere says so", async ({ page }) => {
   const response = await page.goto(`${server.url}/session/gone`);
   expect(response?.status()).toBe(404);
-  await expect(page.getByRole("heading", { name: "Nothing is kept at this address" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Page not found" })).toBeVisible();
 });

@@ -11,7 +11,7 @@ async function copy(page: Page, place: string, name: string) {
   await page.goto(`${server.url}/library?${place}`);
   const field = reading(page).getByRole("textbox", { name: "Name", exact: true });
   await expect(async () => {
-    if (!(await field.isVisible())) await page.getByRole("button", { name: "Copy to change" }).click();
+    if (!(await field.isVisible())) await page.getByRole("button", { name: "Make my version" }).click();
     await expect(field).toBeVisible({ timeout: 2000 });
   }).toPass();
   await field.fill(name);
@@ -33,7 +33,7 @@ test("lifts are found by words, by what they ask for and by what they are loaded
   await expect(names.first()).toContainText("of 3");
   await page.getByRole("combobox", { name: "Loaded with" }).click();
   await page.getByRole("option", { name: "Dumbbells" }).click();
-  await expect(page.getByText("0 lifts. Look for less, or for something else.")).toBeVisible();
+  await expect(page.getByText("0 lifts. Try fewer or other words.")).toBeVisible();
 });
 
 test("a drill of one's own is in the plan of a group and of one, and in the proof", async ({ page }) => {
@@ -53,12 +53,12 @@ test("a drill of one's own is in the plan of a group and of one, and in the proo
   await ready(page);
   await page.getByRole("button", { name: "Add a drill" }).click();
   const sheet = page.getByRole("dialog", { name: "Add a drill" });
-  await sheet.getByPlaceholder("Type a name, or what it is like").fill("quayside");
+  await sheet.getByPlaceholder("Type a name or a word").fill("quayside");
   await page.keyboard.press("Enter");
-  await expect(sheet.getByText("No drill that is not in it already")).toBeVisible();
+  await expect(sheet.getByText("No drill found.")).toBeVisible();
   await sheet.getByRole("button", { name: "Done" }).click();
   await expect(page.getByRole("button", { name: "Move Quayside turns" })).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByRole("button", { name: "Let go of Quayside turns" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Unpin Quayside turns" })).toBeVisible();
   await saved(page);
 
   await page.goto(`${server.url}/session/today-pilots/eirik`);
@@ -69,7 +69,7 @@ test("a drill of one's own is in the plan of a group and of one, and in the proo
   await page.keyboard.type("quayside");
   await page.keyboard.press("Enter");
   await page.keyboard.press("Escape");
-  await expect(steps.getByRole("button", { name: "Let go of Quayside turns" })).toBeVisible();
+  await expect(steps.getByRole("button", { name: "Unpin Quayside turns" })).toBeVisible();
   // It is looked at at once.
   await expect(page.getByRole("region", { name: "Why" }).getByRole("heading").first()).toHaveText(
     "Quayside turns",
@@ -93,14 +93,14 @@ test("a lift of one's own is trained; taken out it is in no new session, but in 
     return page.getByRole("option", { name: "Rope-works squat" });
   };
   await (await pick()).click();
-  await page.getByRole("button", { name: "Plan it" }).click();
+  await page.getByRole("button", { name: "Create session" }).click();
   await ready(page);
   const session = page.url();
   await page.goto(`${server.url}/library?shelf=lifts`);
   await page.getByRole("searchbox", { name: "Find a lift" }).fill("rope-works");
   await page.getByRole("button", { name: /^Rope-works squat/ }).click();
-  await page.getByRole("button", { name: "Take out" }).click();
-  await expect(page.getByText("Taken out: in no new plan, but still in those that have it.")).toBeVisible();
+  await page.getByRole("button", { name: "Retire" }).click();
+  await expect(page.getByText("Retired: in no new plan, but still in those that have it.")).toBeVisible();
   await saved(page);
   await expect(await pick()).toHaveCount(0);
   await page.goto(session);

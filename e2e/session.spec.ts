@@ -34,8 +34,8 @@ test("a session of several lifts: added, paired, moved, with back-offs, on the c
   await page.getByRole("button", { name: "Add back-off sets" }).click();
   await expect(page.getByRole("region", { name: "Back-off sets" }).getByText("Weight")).toBeVisible();
 
-  await page.getByRole("button", { name: "In turns with the next lift" }).click();
-  await expect(strip(page).getByText("in turns with")).toBeAttached();
+  await page.getByRole("button", { name: "Superset with next" }).click();
+  await expect(strip(page).getByText("superset with")).toBeAttached();
   await page.getByRole("button", { name: "Undo" }).click();
   await page.getByRole("button", { name: "Lift later" }).click();
   await expect(strip(page).getByRole("listitem").first()).toContainText("Deadlift");
@@ -66,7 +66,7 @@ test("two approaches stand side by side, and one of them is taken", async ({ pag
   await expect(dialog.getByRole("region")).toHaveCount(2);
   await pick(page, "Right approach", "Every joint");
   await expect(dialog.getByRole("region", { name: "Every joint" }).getByText(/Neck/).first()).toBeVisible();
-  await dialog.getByRole("button", { name: "Use this one" }).click();
+  await dialog.getByRole("button", { name: "Use this approach" }).click();
   await expect(page.getByRole("combobox", { name: "Approach" })).toHaveText("Every joint");
 });
 
@@ -80,12 +80,12 @@ test("the exact choice is worked out behind the plan and offered, never slipped 
     await minutes.fill(String(m));
     await minutes.press("Enter");
     await expect(sign).toBeVisible({ timeout: 30_000 });
-    const take = steps(page).getByRole("button", { name: "Take it over" });
+    const take = steps(page).getByRole("button", { name: "Use this plan" });
     if ((await take.count()) === 0) continue;
     const before = await names(page);
     await take.click();
     await expect(take).toHaveCount(0);
-    await expect(steps(page).getByText("The best choice for this time")).toBeVisible({ timeout: 30_000 });
+    await expect(steps(page).getByText("The best selection for this time")).toBeVisible({ timeout: 30_000 });
     const after = await names(page);
     await page.getByRole("button", { name: "Undo" }).click();
     await expect.poll(() => names(page)).toEqual(before);
@@ -101,10 +101,10 @@ test("little time says what is given up; a finding is mended with one click", as
   const minutes = page.getByRole("textbox", { name: "Minutes", exact: true });
   await minutes.fill("7");
   await minutes.press("Enter");
-  await expect(whole(page).getByRole("heading", { name: "Given up for 7 min" })).toBeVisible();
+  await expect(whole(page).getByRole("heading", { name: "Cut to fit 7 min" })).toBeVisible();
   const finding = whole(page)
     .getByRole("listitem")
-    .filter({ hasText: /is (not|hardly) served/ })
+    .filter({ hasText: /is (not|barely) covered/ })
     .first();
   const said = (await finding.locator("p, button").first().textContent())!;
   await finding
@@ -114,7 +114,7 @@ test("little time says what is given up; a finding is mended with one click", as
   await expect(whole(page).getByText(said, { exact: true })).toHaveCount(0);
   await expect(
     steps(page)
-      .getByRole("button", { name: /^Let go of / })
+      .getByRole("button", { name: /^Unpin / })
       .first(),
   ).toBeVisible();
 });
@@ -154,9 +154,9 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await expect(page).toHaveURL(/day=/);
   await page.getByRole("link", { name: "Harbour pilots" }).click();
   await ready(page);
-  const rows = page.getByRole("img", { name: /Ready after/ });
+  const rows = page.getByRole("img", { name: /Ready at/ });
   await expect(rows).toHaveCount(9);
-  await expect(page.getByRole("heading", { name: "Each alone" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Individual drills" })).toBeVisible();
   await page.getByRole("checkbox", { name: /Kenji/ }).uncheck();
   await expect(rows).toHaveCount(8);
   await ready(page);
@@ -208,7 +208,7 @@ test("a ramp in the coach's own style from the coach's own start, undone and let
   await pick(page, "Start", "50 %");
   await expect(stair(page).getByRole("button", { name: /^Ramp set 1, 7\d/ })).toBeVisible();
   await page.keyboard.press("Control+z");
-  await page.getByRole("button", { name: "Work the ramp out anew" }).click();
+  await page.getByRole("button", { name: "Recalculate ramp" }).click();
   await expect.poll(weights).toEqual(usual);
 });
 
@@ -233,7 +233,7 @@ test("a ramp under way: done sets stay, a lighter day leads on, the drills stay 
   await page.getByRole("textbox", { name: "Minutes left to the first working set" }).fill("4");
   await page.keyboard.press("Enter");
   await expect.poll(() => sets.count()).toBeLessThan(before);
-  await expect(page.getByText(/For lack of time/)).toBeVisible();
+  await expect(page.getByText(/To fit the time/)).toBeVisible();
   await page.reload();
   await expect(stair(page).getByRole("button", { name: /^Ramp set 2, .* done$/ })).toBeVisible();
 });
@@ -294,20 +294,20 @@ test("what a rack, a stack or a body can weigh is what can be entered", async ({
 test("a group shares its bars: fewer racks, another loader, too few racks", async ({ page }) => {
   await page.goto(`${server.url}/session/tomorrow-masters`);
   const racks = page.getByRole("region", { name: "Racks" });
-  await expect(racks.getByText(/No order on these bars is quicker\.$/)).toBeVisible({ timeout: 30_000 });
+  await expect(racks.getByText(/Fastest possible order\.$/)).toBeVisible({ timeout: 30_000 });
   const sheets = racks.getByRole("table");
   const before = await sheets.count();
   await racks.getByRole("button", { name: "Racks: less" }).click();
   await expect(sheets).toHaveCount(before - 1);
   const readyAt = async () => (await racks.getByRole("status").textContent())!.match(/ready (\d+:\d+)/)?.[1];
   const alone = await readyAt();
-  await racks.getByRole("textbox", { name: "Loading a bar" }).fill("2");
-  await racks.getByRole("textbox", { name: "Loading a bar" }).press("Enter");
+  await racks.getByRole("textbox", { name: "Loaders" }).fill("2");
+  await racks.getByRole("textbox", { name: "Loaders" }).press("Enter");
   await expect.poll(readyAt).not.toBe(alone);
   await racks.getByRole("textbox", { name: "Racks" }).fill("1");
   await racks.getByRole("textbox", { name: "Racks" }).press("Enter");
   await expect(racks.getByText(/At most 4 share a bar, so they come in \d shifts/)).toBeVisible();
   await expect(racks.getByRole("heading", { name: "Shift 2" })).toBeVisible();
-  await pick(page, "Plates", /^One for the room/);
-  await expect(racks.getByText(/The plates there are do|pairs of/).first()).toBeVisible();
+  await pick(page, "Plates", /^Shared plates/);
+  await expect(racks.getByText(/enough plates for all racks|pairs of/).first()).toBeVisible();
 });

@@ -29,7 +29,7 @@ test("a new session for the group of twelve to printed cards, in at most ten int
   await click(page.getByRole("option", { name: /^Masters/ }));
   await click(page.getByRole("combobox", { name: "Lift 1" }));
   await click(page.getByRole("option", { name: "Front squat", exact: true }));
-  await click(page.getByRole("button", { name: "Plan it" }));
+  await click(page.getByRole("button", { name: "Create session" }));
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Masters, 45 and over");
   await click(page.getByRole("link", { name: "Cards" }));
   await expect(page.getByRole("article")).toHaveCount(12);
@@ -68,8 +68,8 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
 }) => {
   await page.goto(`${server.url}/session/tomorrow-masters/mei`);
   const steps = page.getByRole("region", { name: "Steps" });
-  await expect(steps.getByText("Together with Masters, 45 and over.")).toBeVisible();
-  await expect(steps.getByText("own", { exact: true }).first()).toBeVisible();
+  await expect(steps.getByText("In the group of Masters, 45 and over.")).toBeVisible();
+  await expect(steps.getByText("individual", { exact: true }).first()).toBeVisible();
   const first = (await steps
     .getByRole("button", { name: /^Drop / })
     .first()
@@ -79,11 +79,11 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
   // The length of what all do is everybody's: neither a field nor a key changes it for one.
   const together = steps
     .getByRole("listitem")
-    .filter({ hasNot: page.getByRole("button", { name: /^Keep / }) });
+    .filter({ hasNot: page.getByRole("button", { name: /^Pin / }) });
   await together.getByRole("button", { pressed: false }).first().click();
-  await expect(page.getByText("its dose is everybody's")).toBeVisible();
+  await expect(page.getByText("its dose is the same for all")).toBeVisible();
   await page.keyboard.press("l");
-  await expect(page.getByText("its dose is everybody's")).toBeVisible();
+  await expect(page.getByText("its dose is the same for all")).toBeVisible();
   // What the review finds about this one is mended with one click, for this one.
   const remedy = page
     .getByRole("region", { name: "The plan as a whole" })
@@ -92,7 +92,7 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
   await expect(remedy).toBeVisible({ timeout: 30_000 });
   const added = (await remedy.textContent())!.replace(/^Add | \(.*/g, "");
   await remedy.click();
-  await expect(steps.getByRole("button", { name: `Let go of ${added}` })).toBeVisible();
+  await expect(steps.getByRole("button", { name: `Unpin ${added}` })).toBeVisible();
   const weight = page.getByRole("textbox", { name: "Working weight" });
   await weight.fill("65");
   await weight.press("Enter");
@@ -115,7 +115,7 @@ test("two windows of a session stay in step, and neither loses a change", async 
   await saved(one);
   // One athlete's page follows the session, and the session's page what is changed for one.
   await two.goto(`${server.url}/session/tomorrow-pilots/adaeze`);
-  await expect(two.getByText("Together with Harbour pilots.")).toBeVisible();
+  await expect(two.getByText("In the group of Harbour pilots.")).toBeVisible();
   await minutes(one).fill("23");
   await minutes(one).press("Enter");
   await expect(two.getByRole("region", { name: "Lift and time" })).toContainText("Minutes23", {
@@ -147,32 +147,36 @@ test("a session is copied to other days, moved, kept as a template, taken out an
     await page.getByRole("menuitem", { name: item }).click();
   };
   await menu("Copy to other days");
-  await page.getByRole("button", { name: "Pick these" }).click();
+  await page.getByRole("button", { name: "Add these days" }).click();
   await page.getByRole("button", { name: "Copy", exact: true }).click();
   await expect(page.getByText("Copied to 4 days.")).toBeVisible();
-  await menu("Keep as a template");
+  await menu("Save as template");
   const name = page.getByRole("textbox", { name: "Name of the template" });
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText("Type a name.")).toBeVisible();
   await name.fill("Not this");
-  await page.getByRole("button", { name: "Leave it" }).click();
-  await menu("Keep as a template");
+  await page.getByRole("button", { name: "Cancel" }).click();
+  await menu("Save as template");
   await expect(name).toHaveValue("");
   await name.fill("Early floor");
   await name.press("Enter");
-  await expect(page.getByText('Kept as "Early floor".')).toBeVisible();
-  await menu("Take out");
+  await expect(page.getByText('Saved as "Early floor".')).toBeVisible();
+  await menu("Delete");
   await expect(page).toHaveURL(`${server.url}/`);
   await expect(page.getByRole("link", { name: "Harbour pilots" })).toHaveCount(0);
-  await page.getByRole("button", { name: "Bring it back" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "is deleted" })
+    .getByRole("button", { name: "Undo" })
+    .click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Harbour pilots");
   await page.goto(server.url);
   await page.getByRole("button", { name: "New session" }).click();
   await page.getByRole("combobox", { name: "Start from" }).click();
   await expect(page.getByRole("option", { name: /^Not this/ })).toHaveCount(0);
   await page.getByRole("option", { name: /^Early floor/ }).click();
-  await page.getByRole("button", { name: "Plan it" }).click();
-  await expect(page.getByRole("combobox", { name: "Warm-up" })).toHaveText("Each alone");
+  await page.getByRole("button", { name: "Create session" }).click();
+  await expect(page.getByRole("combobox", { name: "Warm-up" })).toHaveText("Individual");
   const day = page.getByRole("button", { name: /^Day: / });
   const before = (await day.getAttribute("aria-label"))!;
   await day.click();
@@ -200,6 +204,7 @@ test("the same sets for all, by each one's own maximum; who is added, and who is
   await expect(page.getByRole("link", { name: /Eirik Fjelstad Back squat 62.5/ })).toBeVisible();
   await page.getByRole("button", { name: "Add people" }).click();
   await page.getByPlaceholder("Type a name or a group").fill("gwyd");
+  await expect(page.getByRole("option", { selected: true })).toHaveText("Gwydion Prosser");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Done" }).click();
   await expect(page.getByRole("link", { name: /Gwydion Prosser/ })).toBeVisible({ timeout: 15_000 });
@@ -212,7 +217,7 @@ test("the same sets for all, by each one's own maximum; who is added, and who is
 
 test("a card on a phone: found at its address, gone when that is revoked", async ({ page, browser }) => {
   await page.goto(`${server.url}/session/tomorrow-masters/phones`);
-  await page.getByRole("button", { name: "Make an address for Rashid al-Amin" }).click();
+  await page.getByRole("button", { name: "Share link to the card of Rashid al-Amin" }).click();
   const link = page.getByRole("link", { name: /\/card\// });
   await expect(link).toHaveCount(1);
   const path = (await link.getAttribute("href"))!;
@@ -224,7 +229,7 @@ test("a card on a phone: found at its address, gone when that is revoked", async
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
   );
   expect(overflow).toBeLessThanOrEqual(0);
-  await page.getByRole("button", { name: "Revoke the address of Rashid al-Amin's card" }).click();
+  await page.getByRole("button", { name: "Stop sharing the card of Rashid al-Amin" }).click();
   await expect(link).toHaveCount(0);
   expect((await phone.goto(server.url + path))?.status()).toBe(404);
 });
@@ -286,14 +291,14 @@ test("files: PDF of cards and sheets, everything out as a bundle and in again, a
     mimeType: "application/json",
     buffer: Buffer.from(text),
   });
-  const input = page.getByLabel("A bundle");
+  const input = page.getByLabel("Full backup");
   await input.setInputFiles(file("{ not json"));
   await expect(page.getByRole("alert").filter({ hasText: "not JSON" })).toBeVisible();
   await input.setInputFiles(file(JSON.stringify(bundle)));
   await expect(page.getByRole("row", { name: /Athletes 0 29 João Peixoto/ })).toBeVisible();
-  await page.getByRole("button", { name: "Take it in" }).click();
-  await expect(page.getByText("Taken in.")).toBeVisible();
-  await page.getByRole("button", { name: /^Take it back: A bundle, 30 athletes/ }).click();
+  await page.getByRole("button", { name: "Import" }).click();
+  await expect(page.getByText("Imported.")).toBeVisible();
+  await page.getByRole("button", { name: /^Undo: Backup, 30 athletes/ }).click();
   await expect(page.getByText(/: as before\.$/)).toBeVisible();
   const after = await (await page.request.get(`${server.url}/export/bundle.json`)).json();
   expect(after.athletes.find((a: { id: string }) => a.id === "joao").note).not.toBe("From the bundle");
@@ -308,7 +313,7 @@ async function holdList(page: Page): Promise<() => void> {
     letGo = done;
   });
   await page.route("**/*", async (route) => {
-    if ("next-action" in route.request().headers()) await isFree;
+    if (route.request().url().endsWith("/data/places")) await isFree;
     await route.continue();
   });
   return letGo;
@@ -326,7 +331,7 @@ test("what is chosen in the palette is still chosen when its list arrives and ch
   }).toPass();
   await page.keyboard.type("new sess");
   await expect(chosen).toContainText("New session");
-  const answered = page.waitForResponse((r) => "next-action" in r.request().headers());
+  const answered = page.waitForResponse(/\/data\/places$/);
   listed();
   await answered;
   // What has come is drawn by then.
@@ -352,7 +357,7 @@ test("the palette goes anywhere by typing, even when that is faster than its lis
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Winifred Adjei");
   await page.keyboard.press("Control+k");
   await page.keyboard.type("xyzzy");
-  await expect(page.getByText("Nothing is called that.")).toBeVisible();
+  await expect(page.getByText("Nothing found.")).toBeVisible();
   await page.keyboard.press("Escape");
   await page.keyboard.press("Control+k");
   await page.keyboard.type("dark");
@@ -362,11 +367,11 @@ test("the palette goes anywhere by typing, even when that is faster than its lis
 
 test("another room with a common kit; a bar of one's own and another bar of the gym", async ({ page }) => {
   await page.goto(`${server.url}/gym`);
-  await page.getByRole("button", { name: "Another gym or room" }).click();
-  await page.getByLabel("Its name").fill("Net loft");
+  await page.getByRole("button", { name: "Add gym or room" }).click();
+  await page.getByRole("dialog").getByLabel("Name").fill("Net loft");
   await page.getByRole("combobox", { name: "Starts as" }).click();
   await page.getByRole("option", { name: /^A small room/ }).click();
-  await page.getByRole("button", { name: "Add it" }).click();
+  await page.getByRole("button", { name: "Add", exact: true }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Net loft");
   await page.goto(`${server.url}/session/tomorrow-throwers`);
   await page.getByRole("combobox", { name: "Where" }).click();

@@ -3,10 +3,7 @@ import { Notice } from "@/ui/notice";
 
 export default function NotFound() {
   return (
-    <Notice
-      title="Nothing is kept at this address"
-      text="The warm-up may have been removed, or the link is cut short."
-    >
+    <Notice title="Page not found" text="The warm-up may have been removed, or the link is cut short.">
       <Link className="font-semibold text-ember underline underline-offset-4" href="/">
         To today's warm-ups
       </Link>

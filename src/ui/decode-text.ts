@@ -14,7 +14,7 @@ const MARKS = [
 export function decodeText(bytes: Uint8Array): Result<string, string> {
   const mark = MARKS.find((m) => m.bytes.every((b, i) => bytes[i] === b));
   if (mark) return ok(new TextDecoder(mark.encoding).decode(bytes));
-  if (bytes.includes(0)) return fail("This is no text file. Save the table as CSV and choose that file.");
+  if (bytes.includes(0)) return fail("This is not a text file. Save the table as CSV and choose that file.");
   try {
     return ok(new TextDecoder("utf-8", { fatal: true }).decode(bytes));
   } catch {

@@ -78,7 +78,7 @@ function NameForm({
           {action}
         </Button>
         <SheetClose asChild>
-          <Button>Leave it</Button>
+          <Button>Cancel</Button>
         </SheetClose>
       </div>
     </form>

@@ -21,7 +21,7 @@ export function planFindings(request: PlanRequest, plan: Plan, givenUp: number):
   if (givenUp > 0) {
     found.push({
       code: "ramp-shortened",
-      message: `For lack of time the ramp gives up ${givenUp === 1 ? "a set" : `${givenUp} sets`}; its jumps stay within their limits.`,
+      message: `To fit the time, the ramp drops ${givenUp === 1 ? "a set" : `${givenUp} sets`}; its jumps stay within their limits.`,
     });
   }
   if (rampSeconds > available) {
@@ -87,8 +87,8 @@ const SENTENCES: Record<Cause, (names: string) => string> = {
   time: (names) => `No time for ${names}.`,
   approach: (names) => `This approach has no drill for ${names}.`,
   ramp: (names) => `This approach leaves ${names} to the ramp sets.`,
-  equipment: (names) => `Nothing in this gym serves ${names}.`,
-  area: (names) => `Every drill for ${names} loads an area that the athlete has to look after.`,
+  equipment: (names) => `This gym has nothing for ${names}.`,
+  area: (names) => `Every drill for ${names} loads an injured area of this athlete.`,
   dropped: (names) => `The drills for ${names} have been dropped.`,
 };
 
@@ -118,7 +118,7 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
     if (names.length > MOST_NAMED) shown.push(`${names.length - MOST_NAMED} more`);
     const more = cheapest.reduce((sum, c) => sum + c.seconds, 0);
     const cost =
-      cause === "time" ? ` About ${formatSeconds(Math.ceil(more / 5) * 5)} more would serve it.` : "";
+      cause === "time" ? ` About ${formatSeconds(Math.ceil(more / 5) * 5)} more would cover it.` : "";
     return { code: `unserved-${cause}`, message: SENTENCES[cause](joinWords(shown)) + cost };
   });
 }

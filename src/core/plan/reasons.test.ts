@@ -10,10 +10,10 @@ const { model } = planWarmUp(
 const reason = (id: string) => reasonFor(model.candidates.find((c) => c.drill.id === id)!, model.demands);
 
 test.each([
-  ["knee-to-wall", "Opens ankle dorsiflexion (limiter) for the front squat."],
-  ["front-plank", "Wakes the trunk against extension for the front squat."],
-  ["easy-bike", "Raises temperature and breathing and opens knee flexion for the front squat."],
-  ["walk-to-jog", "Raises temperature and breathing for the front squat."],
+  ["knee-to-wall", "Mobilises ankle dorsiflexion (limiter) for the front squat."],
+  ["front-plank", "Activates the trunk against extension for the front squat."],
+  ["easy-bike", "Warms you up and mobilises knee flexion for the front squat."],
+  ["walk-to-jog", "Warms you up for the front squat."],
 ])("%s: %s", (id, sentence) => {
   expect(reason(id)).toBe(sentence);
 });
@@ -21,13 +21,13 @@ test.each([
 test("the reason of an own drill that serves nothing says so", () => {
   const plan = planWarmUp(planRequest("bench-press", 70, { own: [{ drill: "calf-raise" }] }));
   const step = plan.steps.find((s) => s.drill.id === "calf-raise")!;
-  expect(step.reason).toBe("Your own choice: nothing that today's lift still asks for.");
+  expect(step.reason).toBe("Your choice: not needed for today's lift.");
 });
 
 test("what serves nothing is one's own choice, or done with the others", () => {
   const useless = { ...model.candidates.find((c) => c.phase !== "raise")!, serves: [] };
   const because = (part?: Part) => reasonFor(useless, model.demands, part).split(":")[0];
-  expect([undefined, "personal" as const].map(because)).toEqual(["Your own choice", "Your own choice"]);
+  expect([undefined, "personal" as const].map(because)).toEqual(["Your choice", "Your choice"]);
   expect((["shared", "substitute"] as const).map(because)).toEqual(["With the others", "With the others"]);
 });
 

@@ -4,11 +4,13 @@ import type { AskedDemand, Candidate } from "../drills";
 import type { Part } from "./types";
 
 const VERBS: Record<DemandKind, string> = {
-  range: "Opens",
-  activation: "Wakes",
+  range: "Mobilises",
+  activation: "Activates",
   pattern: "Rehearses",
-  system: "Raises",
+  system: "Builds",
 };
+
+const WARMS = "Warms you up";
 
 /** Most demands that a reason names. */
 const MOST_NAMED = 2;
@@ -43,17 +45,18 @@ export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[],
     .sort((a, b) => b.worth - a.worth || b.served - a.served)
     .slice(0, raises ? MOST_NAMED - 1 : MOST_NAMED);
   if (served.length === 0 && !raises) {
-    const why = part === undefined || part === "personal" ? "Your own choice" : "With the others";
-    return `${why}: nothing that today's lift still asks for.`;
+    const why = part === undefined || part === "personal" ? "Your choice" : "With the others";
+    return `${why}: not needed for today's lift.`;
   }
   const named = (s: (typeof served)[number]) =>
     demandInSentence(s.asked.demand) + (s.asked.limiter ? " (limiter)" : "");
   const kinds = [...new Set(served.map((s) => DEMANDS[s.asked.demand].kind))];
   const clauses = kinds.map((kind) => {
     const same = served.filter((s) => DEMANDS[s.asked.demand].kind === kind);
-    return `${VERBS[kind]} ${joinWords(same.map(named))}`;
+    const warms = same.some((s) => s.asked.demand === "temperature");
+    return warms ? WARMS : `${VERBS[kind]} ${joinWords(same.map(named))}`;
   });
-  if (raises) clauses.unshift(`Raises ${demandInSentence("temperature")}`);
+  if (raises) clauses.unshift(WARMS);
   const [first, ...others] = clauses;
   const lift =
     served.map((s) => s.asked.askedBy).find((l) => l !== null) ??

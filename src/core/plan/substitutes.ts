@@ -90,7 +90,7 @@ function whyLost(
   weights: readonly number[],
   demandOf: (index: number) => DemandId,
 ): string {
-  if (change > -AS_GOOD) return change > AS_GOOD ? "needs time that goes to others" : "as good";
+  if (change > -AS_GOOD) return change > AS_GOOD ? "takes time from other drills" : "as good";
   const servedBy = (c: Candidate, demand: number) => c.serves.find((s) => s.demand === demand)?.served ?? 0;
   let most = 0;
   let missed: number | null = null;
@@ -107,5 +107,5 @@ function whyLost(
     return servedBy(candidate, missed) === 0 ? `no ${name}` : `less ${name}`;
   }
   if (longer > LONGER) return `${Math.round(longer)} s longer`;
-  return "more of what others serve already";
+  return "more of what other drills already cover";
 }

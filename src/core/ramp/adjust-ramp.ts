@@ -135,7 +135,7 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     if (givenUp > 0) {
       said.push({
         code: "hurried",
-        message: `For lack of time ${givenUp === 1 ? "one set is" : `${givenUp} sets are`} left out.`,
+        message: `To fit the time, ${givenUp === 1 ? "one set is" : `${givenUp} sets are`} left out.`,
       });
     }
     if (secondsLeft !== undefined && secondsOf(loads) > secondsLeft) {

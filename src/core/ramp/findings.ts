@@ -55,8 +55,7 @@ export function rampFindings(
   if (ramp.fixedReleased) {
     found.push({
       code: "own-weight-released",
-      message:
-        "A weight set by hand no longer fits below the working weight, so the ramp was worked out anew.",
+      message: "A weight set by hand no longer fits below the working weight, so the ramp was recalculated.",
     });
   }
   if (weights.length < ramp.wanted) {

@@ -64,7 +64,7 @@ const servesNothing: Rule = (context, written) =>
     if (step.drill.phases.includes("raise") || isForAll(context, step)) return null;
     const demands = demandsOf(context, written, step.block);
     if (isAskedFor(step.drill, demands) || onlyForLimiters(context, demands, step).length > 0) return null;
-    return `${step.drill.name} serves nothing that today's lifts or the athlete's limiters ask for.`;
+    return `${step.drill.name} is not needed for today's lifts or the athlete's limiters.`;
   });
 
 const stretchWithoutMovement: Rule = ({ request }, written) =>

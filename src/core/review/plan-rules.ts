@@ -56,11 +56,11 @@ export function unservedDemands(context: ReviewContext, written: WrittenWarmUp):
     if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
     const name = demandInSentence(d.demand);
     const asks = d.askedBy ? `the ${nameInSentence(d.askedBy.name)}` : "this approach";
-    const from = d.limiter ? "a limiter of this athlete" : `asked by ${asks}`;
+    const from = d.limiter ? "a limiter of this athlete" : `needed for ${asks}`;
     const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
     const least = Math.min(...enough.map((h) => h.candidate.seconds));
-    const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would serve it.` : "";
-    const hardly = served > 0 ? "hardly served" : "not served";
+    const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would cover it.` : "";
+    const hardly = served > 0 ? "barely covered" : "not covered";
     return [
       {
         code: "unserved",

@@ -282,7 +282,7 @@ function toSaveTime(context: ReviewContext, written: WrittenWarmUp): Remedy[] {
     return ramp ? [{ kind: "replace-ramp", lift, sets: ramp.sets.map(writtenSet) }] : [];
   });
   const everything: Remedy = {
-    label: "No drills, and our ramp",
+    label: "No drills, and the suggested ramp",
     changes: [...first.map(({ i }): Change => ({ kind: "drop-step", step: i })), ...ownRamps],
   };
   return [drops, ...shorten, ...longer, everything];

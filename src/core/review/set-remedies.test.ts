@@ -90,7 +90,7 @@ test("whatever is wrong with a ramp, working it out anew puts it right", () => {
     const findings = reviewWarmUp(written, context).filter((f) => f.place.kind === "set");
     expect(findings.length).toBeGreaterThan(0);
     for (const { remedies } of findings) {
-      const anew = remedies.find((r) => r.label === "Work this ramp out anew")!;
+      const anew = remedies.find((r) => r.label === "Recalculate this ramp")!;
       expect(applyRemedy(written, anew).ramps).toEqual(ours.ramps);
     }
   }

@@ -24,7 +24,7 @@ export function setRemedies(
   const replace: Remedy[] = ours
     ? [
         {
-          label: "Work this ramp out anew",
+          label: "Recalculate this ramp",
           changes: [{ kind: "replace-ramp", lift, sets: ours.sets.map(writtenSet) }],
         },
       ]

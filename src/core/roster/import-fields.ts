@@ -13,7 +13,7 @@ export const IMPORT_FIELDS = [
   { id: "weight", label: "Working weight", heads: ["weight", "working weight", "load"] },
   { id: "sets", label: "Sets", heads: ["sets"] },
   { id: "reps", label: "Reps", heads: ["reps", "repetitions"] },
-  { id: "rir", label: "In reserve", heads: ["in reserve", "rir"] },
+  { id: "rir", label: "Reps in reserve", heads: ["in reserve", "rir"] },
   { id: "kind", label: "Kind", heads: ["kind"] },
   { id: "source", label: "Source", heads: ["source"] },
   { id: "day", label: "Day", heads: ["day", "date"] },

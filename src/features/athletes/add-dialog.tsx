@@ -52,13 +52,13 @@ export function AddDialog({
       >
         <div>
           <label htmlFor={`${id}-names`} className="condensed mb-1 block text-2xs text-ink-soft">
-            Names, one a line
+            Names, one per line
           </label>
           <textarea id={`${id}-names`} name="names" rows={6} className={FIELD} />
         </div>
         <div>
           <label htmlFor={`${id}-group`} className="condensed mb-1 block text-2xs text-ink-soft">
-            Group, an old or a new one
+            Group (existing or new)
           </label>
           <input
             id={`${id}-group`}
@@ -76,7 +76,7 @@ export function AddDialog({
         </div>
         <div>
           <label htmlFor={`${id}-unit`} className="condensed mb-1 block text-2xs text-ink-soft">
-            They think in
+            Units
           </label>
           <select id={`${id}-unit`} name="unit" className={FIELD}>
             <option value="kg">Kilograms</option>
@@ -93,7 +93,7 @@ export function AddDialog({
             Add
           </Button>
           <SheetClose asChild>
-            <Button>Leave it</Button>
+            <Button>Cancel</Button>
           </SheetClose>
         </div>
       </form>

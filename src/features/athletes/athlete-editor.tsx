@@ -79,7 +79,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
           </div>
           <div className="flex gap-3">
             <Button onClick={() => set({ archived: !athlete.archived })}>
-              {athlete.archived ? "Take out of the archive" : "Archive"}
+              {athlete.archived ? "Make active" : "Archive"}
             </Button>
             <form action={() => void startAloneAction({ athleteId: athlete.id })}>
               <Button type="submit" look="main">
@@ -90,7 +90,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
         </div>
         {athlete.archived && (
           <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">
-            In the archive: on no day's page and in no group until taken out again.
+            Archived: not shown on any day or in any group until active again.
           </p>
         )}
         <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
@@ -123,7 +123,7 @@ function Sessions({
   return (
     <section aria-label="Sessions">
       <h2 className="section-title mb-1">Sessions</h2>
-      {sessions.length === 0 && <p className="text-ink-soft">In none yet.</p>}
+      {sessions.length === 0 && <p className="text-ink-soft">No sessions yet.</p>}
       <ul>
         {sessions.map((s) => (
           <li key={s.id} className="flex min-h-9 items-center gap-4 border-t border-line">
@@ -196,7 +196,7 @@ function Person({ athlete, set, groups }: AthletePart & { groups: OpenAthlete["g
       </div>
       <TextField
         className="mt-3"
-        label="Notes, on the coach's screens only"
+        label="Notes (only coaches see them)"
         value={athlete.note}
         format={String}
         parse={(text) => (text.length > 2000 ? fail("Use at most 2000 characters.") : ok(text.trim()))}
@@ -213,14 +213,14 @@ function Limiters({ athlete, set }: AthletePart) {
   const free = DEMAND_IDS.filter((d) => !limiters.includes(d));
   return (
     <section>
-      <h2 className="section-title">Limited by</h2>
+      <h2 className="section-title">Limiters</h2>
       <p className="text-2xs text-ink-soft">Drills for these come first.</p>
       <ul className="my-2">
         {limiters.map((d) => (
           <li key={d} className="flex min-h-9 items-center justify-between border-t border-line">
             <span className="font-semibold">{DEMANDS[d].name}</span>
             <IconButton
-              label={`Take out ${DEMANDS[d].name}`}
+              label={`Remove ${DEMANDS[d].name}`}
               onClick={() => set({ limiters: limiters.filter((o) => o !== d) })}
             >
               <X aria-hidden className="size-4" />
@@ -230,7 +230,7 @@ function Limiters({ athlete, set }: AthletePart) {
       </ul>
       {limiters.length < MOST_LIMITERS && (
         <LabelledChoice
-          label="Another limiter"
+          label="Add limiter"
           value=""
           placeholder="Choose"
           groups={[{ options: free.map((d) => ({ value: d, label: DEMANDS[d].name })) }]}
@@ -248,10 +248,10 @@ function Areas({ athlete, set }: AthletePart) {
   const put = (area: AreaId, level: AreaLevel) =>
     set({ areas: areas.map((a) => (a.area === area ? { area, level } : a)) });
   return (
-    <section aria-label="To look after">
-      <h2 className="section-title">To look after</h2>
+    <section aria-label="Injuries and cautions">
+      <h2 className="section-title">Injuries and cautions</h2>
       <p className="text-2xs text-ink-soft">
-        Health notes: they stand on the coach's screens and the athlete's own card only.
+        Health notes: only coaches and the athlete's own card show them.
       </p>
       <ul className="my-2">
         {areas.map(({ area, level }) => (
@@ -265,7 +265,7 @@ function Areas({ athlete, set }: AthletePart) {
               triggerClassName="mr-auto min-h-6"
             />
             <IconButton
-              label={`Take out ${AREAS[area]}`}
+              label={`Remove ${AREAS[area]}`}
               onClick={() => set({ areas: areas.filter((a) => a.area !== area) })}
             >
               <X aria-hidden className="size-4" />
@@ -275,7 +275,7 @@ function Areas({ athlete, set }: AthletePart) {
       </ul>
       {free.length > 0 && (
         <LabelledChoice
-          label="Another area"
+          label="Add area"
           value=""
           placeholder="Choose"
           groups={[{ options: free.map((id) => ({ value: id, label: AREAS[id] })) }]}

@@ -72,7 +72,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
             <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">
-              {isArchive ? "Archive" : "Athletes"}
+              {isArchive ? "Archived athletes" : "Athletes"}
             </h1>
             <p role="status" className="text-sm text-ink-soft">
               {counted(total, "athlete")}
@@ -82,7 +82,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
           <div className="flex gap-3">
             <Button onClick={() => setImporting(true)}>
               <FileUp aria-hidden className="size-4" />
-              Take in a file
+              Import a file
             </Button>
             <Button look="main" onClick={() => setAdding(true)}>
               <Plus aria-hidden className="size-4" />
@@ -120,8 +120,8 @@ export function AthleteList({ page }: { page: AthletePage }) {
             groups={[
               {
                 options: [
-                  { value: "here", label: "Who trains" },
-                  { value: "archived", label: "The archive" },
+                  { value: "here", label: "Active" },
+                  { value: "archived", label: "Archived" },
                 ],
               },
             ]}
@@ -130,7 +130,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
         </div>
         {chosen.size > 0 && (
           <div className="mt-4 flex flex-wrap items-center gap-4 bg-chalk-deep px-3 py-2">
-            <span className="font-semibold">{chosen.size} chosen</span>
+            <span className="font-semibold">{chosen.size} selected</span>
             <LabelledChoice
               label="Move to"
               value=""
@@ -139,7 +139,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
               onChange={(groupId) => changeChosen({ groupId })}
             />
             <Button onClick={() => changeChosen({ archived: !isArchive })}>
-              {isArchive ? "Take out of the archive" : "Archive"}
+              {isArchive ? "Make active" : "Archive"}
             </Button>
           </div>
         )}
@@ -156,7 +156,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
                 <th className="w-9">
                   <input
                     type="checkbox"
-                    aria-label="Choose all on this page"
+                    aria-label="Select all on this page"
                     checked={all}
                     onChange={(e) => setChosen(new Set(e.target.checked ? rows.map((r) => r.id) : []))}
                     className="block size-4 accent-ink"
@@ -166,7 +166,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
                 {sortHead("group", "Group")}
                 <th className="pr-3 font-semibold">Experience</th>
                 <th className="pr-3 text-right font-semibold">Body weight</th>
-                <th className="pr-3 pl-6 font-semibold">To look after</th>
+                <th className="pr-3 pl-6 font-semibold">Injuries and cautions</th>
                 {sortHead("updated", "Last working weight")}
               </tr>
             </thead>
@@ -176,7 +176,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
                   <td>
                     <input
                       type="checkbox"
-                      aria-label={`Choose ${r.name}`}
+                      aria-label={`Select ${r.name}`}
                       checked={chosen.has(r.id)}
                       onChange={(e) => choose(r.id, e.target.checked)}
                       className="block size-4 accent-ink"
@@ -209,15 +209,15 @@ export function AthleteList({ page }: { page: AthletePage }) {
         {rows.length === 0 && (
           <p className="mt-4 text-sm text-ink-soft">
             {query.q || query.group
-              ? "Nobody here is like that. Change what is looked for."
+              ? "Nobody found. Change the search or the filters."
               : isArchive
-                ? "Nobody is in the archive."
+                ? "Nobody is archived."
                 : "Nobody yet. Add athletes one by one, or paste a list of names."}
           </p>
         )}
         {total > 0 && (
           <p className="mt-4 text-ink-soft">
-            To take out:{" "}
+            Export{" "}
             <a href="/export/athletes.csv" download className={FILE_LINK}>
               athletes
             </a>{" "}
@@ -225,19 +225,19 @@ export function AthleteList({ page }: { page: AthletePage }) {
             <a href="/export/working-weights.csv" download className={FILE_LINK}>
               working weights
             </a>{" "}
-            as CSV. The files hold health notes: keep them to yourself.
+            as CSV. The files hold health notes: keep them private.
           </p>
         )}
         {pages > 1 && (
           <nav aria-label="Pages" className="mt-4 flex items-center gap-3">
             <Button disabled={query.page <= 1} onClick={() => go({ page: query.page - 1 })}>
-              Before
+              Previous
             </Button>
             <span className="text-ink-soft">
               Page {query.page} of {pages}
             </span>
             <Button disabled={query.page >= pages} onClick={() => go({ page: query.page + 1 })}>
-              After
+              Next
             </Button>
           </nav>
         )}

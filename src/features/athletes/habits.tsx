@@ -16,10 +16,10 @@ export function Habits({ athlete, set }: AthletePart) {
   const { ownBar, cannotUse, unit } = athlete;
   const free = EQUIPMENT_IDS.filter((e) => !cannotUse.includes(e));
   return (
-    <section aria-label="Always so">
-      <h2 className="section-title">Always so</h2>
+    <section aria-label="Defaults">
+      <h2 className="section-title">Defaults</h2>
       <p className="mb-2 text-2xs text-ink-soft">
-        Unless a session says otherwise. Who warms up together with others follows the group's approach.
+        Used unless a session says otherwise. In a group the session's approach counts.
       </p>
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <OptionalChoice
@@ -40,7 +40,7 @@ export function Habits({ athlete, set }: AthletePart) {
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-2">
         {ownBar ? (
           <BarFields
-            label="A bar of one's own"
+            label="Own bar"
             bar={ownBar}
             unit={unit}
             onChange={(bar) => set({ ownBar: bar })}
@@ -48,12 +48,12 @@ export function Habits({ athlete, set }: AthletePart) {
           />
         ) : (
           <Button onClick={() => set({ ownBar: { name: "Own bar", weight: LIGHT_BAR[unit] } })}>
-            Brings a bar of one's own
+            Has own bar
           </Button>
         )}
       </div>
-      <h3 className="mt-5 font-semibold">Cannot use</h3>
-      {cannotUse.length === 0 && <p className="text-ink-soft">All the gym has can be used.</p>}
+      <h3 className="mt-5 font-semibold">Can't use</h3>
+      {cannotUse.length === 0 && <p className="text-ink-soft">Can use everything in the gym.</p>}
       <ul className="mb-2">
         {cannotUse.map((e) => (
           <li key={e} className="flex min-h-9 items-center justify-between border-t border-line">
@@ -68,7 +68,7 @@ export function Habits({ athlete, set }: AthletePart) {
         ))}
       </ul>
       <LabelledChoice
-        label="Another thing"
+        label="Add equipment"
         value=""
         placeholder="Choose"
         groups={[{ options: free.map((e) => ({ value: e, label: EQUIPMENT[e] })) }]}

@@ -36,7 +36,7 @@ export function ImportDialog({
   const choose = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > MOST_IMPORT_CHARACTERS) {
-      setPreview({ kind: "refused", message: "The file is over 500 kB: take in fewer lines at a time." });
+      setPreview({ kind: "refused", message: "The file is over 500 kB: import fewer lines at a time." });
       return;
     }
     const read = decodeText(new Uint8Array(await file.arrayBuffer()));
@@ -59,13 +59,14 @@ export function ImportDialog({
 
   return (
     <Sheet
-      title="Take in a file"
+      title="Import a file"
       open={open}
       onOpenChange={onOpenChange}
       className="max-h-[92dvh] w-[48rem] overflow-y-auto"
     >
       <label htmlFor={`${id}-file`} className="condensed mb-1 block text-2xs text-ink-soft">
-        CSV of athletes, working weights or both, with a head. Nothing is stored before you say so.
+        A CSV file of athletes, working weights or both, with a header row. Nothing is saved until you
+        confirm.
       </label>
       <input
         id={`${id}-file`}
@@ -91,7 +92,7 @@ export function ImportDialog({
                   groups={[
                     {
                       options: [
-                        { value: NOWHERE, label: "Not in it" },
+                        { value: NOWHERE, label: "Not in the file" },
                         ...read.heads.map((h, i) => ({ value: String(i), label: h || `Column ${i + 1}` })),
                       ],
                     },
@@ -105,7 +106,7 @@ export function ImportDialog({
             </div>
             <div className="overflow-x-auto border-y border-line">
               <table className="w-full border-collapse text-2xs">
-                <caption className="sr-only">The first lines of the file</caption>
+                <caption className="sr-only">First lines of the file</caption>
                 <thead>
                   <tr className="text-left">
                     {read.heads.map((h, i) => (
@@ -132,11 +133,12 @@ export function ImportDialog({
               </table>
             </div>
             <p className="font-medium">
-              {read.people.added} new, {read.people.changed} known, {counted(read.weights, "working weight")}.
+              {read.people.added} new, {read.people.changed} existing,{" "}
+              {counted(read.weights, "working weight")}.
             </p>
             {read.errors.length > 0 && (
               <ul
-                aria-label="What is wrong"
+                aria-label="Errors"
                 className="max-h-40 space-y-0.5 overflow-y-auto bg-ochre-wash px-3 py-2"
               >
                 {read.errors.map((e) => (
@@ -151,10 +153,10 @@ export function ImportDialog({
       </div>
       <div className="mt-5 flex gap-3">
         <Button look="main" disabled={!isReady || isBusy} onClick={take}>
-          Take it in
+          Import
         </Button>
         <SheetClose asChild>
-          <Button>Leave it</Button>
+          <Button>Cancel</Button>
         </SheetClose>
       </div>
     </Sheet>

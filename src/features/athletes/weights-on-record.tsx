@@ -8,7 +8,7 @@ import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { type Catalog, liftById } from "@/core/catalog";
 import { LIMITS } from "@/core/draft";
 import { estimateOneRepMax, isPoorEstimate } from "@/core/strength";
-import { formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
+import { counted, formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
 import { WeightStepper } from "@/features/shared/weight-stepper";
 import { ok } from "@/lib/result";
 import type { AthleteDraft } from "@/server/schemas/athlete";
@@ -62,11 +62,11 @@ export function WeightsOnRecord({ athlete, set, day }: AthletePart & { day: stri
     <section aria-label="Working weights">
       <h2 className="section-title">Working weights</h2>
       <p className="text-2xs text-ink-soft">
-        The newest of each lift is where a warm-up starts; what is entered today is today's.
+        Warm-ups use the newest weight of each lift. What you enter now is dated today.
       </p>
       {lifts.length === 0 && (
         <p className="mt-3 text-ink-soft">
-          None yet. With one, a lift gets its ramp-up sets; until then its drills only.
+          None yet. A lift without one gets its drills, but no ramp-up sets.
         </p>
       )}
       {lifts.map((lift) => (
@@ -81,7 +81,7 @@ export function WeightsOnRecord({ athlete, set, day }: AthletePart & { day: stri
       <div className="mt-5 border-t border-line pt-3">
         {adding === null ? (
           <LabelledChoice
-            label="Another lift"
+            label="Add lift"
             value=""
             placeholder="Choose"
             groups={weighedLifts(catalog)}
@@ -102,12 +102,12 @@ export function WeightsOnRecord({ athlete, set, day }: AthletePart & { day: stri
               if (parsed.ok) put({ lift: adding, day, ...FIRST_SETS, weight: parsed.value });
               setAdding(null);
             }}
-            note="Enter puts it in, as 3 × 5 with 2 in reserve; both can be changed then."
+            note="Press Enter to add it as 3 × 5 with 2 reps in reserve. You can change that afterwards."
           />
         )}
         {adding !== null && (
           <Button look="bare" className="-ml-3" onClick={() => setAdding(null)}>
-            Leave it
+            Cancel
           </Button>
         )}
       </div>
@@ -160,12 +160,12 @@ function LiftRecord({
             <span className="condensed text-sm">
               {w.kind === "max" ? "1RM " : `${w.sets} × ${w.reps} × `}
               {formatWeight(w.weight)} {unit}
-              {w.kind === "working" && w.rir > 0 && `, ${w.rir} in reserve`}
+              {w.kind === "working" && w.rir > 0 && `, ${counted(w.rir, "rep")} in reserve`}
             </span>
             <span className="condensed text-ink-faint">{SOURCES[w.source].toLowerCase()}</span>
             <IconButton
               className="ml-auto"
-              label={`Take out ${liftName(lift)} of ${format(parseISO(w.day), "d MMM yyyy")}`}
+              label={`Delete ${liftName(lift)} of ${format(parseISO(w.day), "d MMM yyyy")}`}
               onClick={() => onTakeOut(w)}
             >
               <X aria-hidden className="size-4" />

@@ -78,7 +78,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           <p className="ml-3 text-sm text-ink-soft">
             {view === "week" && `Week ${getISOWeek(parseISO(first))}, `}
             {counted(sessions.length, "session")}
-            {more > 0 && `, ${more} more not shown: look at the day`}
+            {more > 0 && `, ${more} more not shown: open the day`}
           </p>
         </div>
         <ViewSwitch label="View" views={VIEWS} value={view} onChange={(as) => router.push(hrefOf(day, as))} />
@@ -146,8 +146,8 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
           />
         </div>
         <p className="mt-3 text-2xs text-ink-soft">
-          A session is dragged to where it should be, or moved with Shift and the arrows while it has the
-          focus. A free time takes a new one.
+          Drag a session to move it, or focus it and press Shift with an arrow key. Click a free time for a
+          new session.
         </p>
         <NewSessionSheet
           day={free?.day ?? today}
@@ -173,7 +173,7 @@ function Happening({ event }: EventContentArg) {
       <span className="condensed block font-bold whitespace-nowrap">
         {time ? (
           <>
-            {from} <span className="font-normal">to the bar at</span> {time}
+            {from} <span className="font-normal">lifting</span> {time}
           </>
         ) : null}
       </span>

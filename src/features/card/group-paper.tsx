@@ -5,7 +5,7 @@ import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
-import { arriveBy, type Session } from "@/core/session";
+import { arriveBy, readyWords, type Session } from "@/core/session";
 import { formatClock } from "@/core/units";
 import { RackOrders } from "@/features/session-editor/rack-orders";
 import { RampTable } from "@/features/session-editor/ramp-table";
@@ -30,14 +30,14 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
         <p className="text-ink-soft">
           {dayInWords(session.day)}
           {session.time &&
-            `, first working set ${session.time}, be there at ${arriveBy(session.time, session.minutes, plan.seconds)}`}
-          {`. All ready for the bar after ${formatClock(plan.seconds)} minutes.`}
+            `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, plan.seconds)}`}
+          {`. ${readyWords(plan.seconds, session.minutes)}.`}
         </p>
       </header>
       {together && (
         <div className="relative overflow-x-auto print:overflow-visible">
           <table className="mt-4 w-full min-w-[44rem] border-collapse">
-            <caption className="pb-1 text-left text-base font-bold">Together</caption>
+            <caption className="pb-1 text-left text-base font-bold">Shared drills</caption>
             <thead>
               <tr>
                 <th className={`${HEAD} w-8`}>
@@ -85,13 +85,13 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
       <div className="relative overflow-x-auto print:overflow-visible">
         <table className="mt-5 w-full min-w-[44rem] border-collapse">
           <caption className="pb-1 text-left text-base font-bold">
-            {together ? "Each alone" : "Drills"}
+            {together ? "Individual drills" : "Drills"}
           </caption>
           <thead>
             <tr>
               <th className={`${HEAD} w-48`}>Athlete</th>
               <th className={HEAD}>Drills</th>
-              <th className={`${HEAD} w-20`}>Ready after</th>
+              <th className={`${HEAD} w-20`}>Ready at</th>
               <th className={`${HEAD} w-1/4`}>Notes</th>
             </tr>
           </thead>

@@ -37,21 +37,22 @@ export function PhonesPage({
       <div data-theme="light" className="bg-field px-4 text-ink py-8 sm:px-10 print:p-0">
         <h1 className="text-2xl font-extrabold tracking-tight">Cards on phones</h1>
         <p className="mt-1 max-w-prose text-ink-soft">
-          Each card gets an address of its own that nobody can guess. Who has it sees that card and nothing
-          else, health cautions included: give it to the athlete only. Revoked, it leads nowhere.
+          Each card gets its own link that nobody can guess. Whoever has it sees that card and nothing else,
+          health cautions included: give it to the athlete only. Once you stop sharing, the link no longer
+          works.
         </p>
         {!publicUrl && (
           <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">
-            Phones have to know where this server is: start it with PUBLIC_URL, for example
-            http://192.168.1.20:3000, and with HOST=0.0.0.0. Then the codes to scan stand here.
+            Phones need this server's address: start it with PUBLIC_URL, for example http://192.168.1.20:3000,
+            and with HOST=0.0.0.0. The codes to scan are shown here then.
           </p>
         )}
         <div className="mt-4 flex gap-3 print:hidden">
           <Button look="main" disabled={people.every((p) => p.address)} onClick={() => void open(all)}>
-            Make all addresses
+            Share all links
           </Button>
           <Button disabled={people.every((p) => !p.address)} onClick={() => void close(all)}>
-            Revoke all
+            Stop sharing all
           </Button>
         </div>
         <ul className="mt-5 grid gap-x-8 sm:grid-cols-2">
@@ -63,7 +64,7 @@ export function PhonesPage({
               {address?.qr ? (
                 <span
                   role="img"
-                  aria-label={`Code of ${name}'s card`}
+                  aria-label={`Code for the card of ${name}`}
                   className="block size-20 shrink-0 bg-field"
                   // biome-ignore lint/security/noDangerouslySetInnerHtml: the code's own picture, made on the server
                   dangerouslySetInnerHTML={{ __html: address.qr }}
@@ -87,17 +88,17 @@ export function PhonesPage({
                     <span className="-ml-3 flex print:hidden">
                       {address.url && (
                         <Button look="bare" onClick={() => void copy(address.url!)}>
-                          Copy<span className="sr-only"> the address of {name}'s card</span>
+                          Copy<span className="sr-only"> the link to the card of {name}</span>
                         </Button>
                       )}
                       <Button look="bare" onClick={() => void close([id])}>
-                        Revoke<span className="sr-only"> the address of {name}'s card</span>
+                        Stop sharing<span className="sr-only"> the card of {name}</span>
                       </Button>
                     </span>
                   </>
                 ) : (
                   <Button look="bare" className="-ml-3 print:hidden" onClick={() => void open([id])}>
-                    Make an address<span className="sr-only"> for {name}</span>
+                    Share link<span className="sr-only"> to the card of {name}</span>
                   </Button>
                 )}
               </span>

@@ -43,7 +43,7 @@ export function SheetsPdf({
       <Text>
         {dayInWords(session.day)}
         {session.time
-          ? `, first working set ${session.time}, be there at ${arriveBy(session.time, session.minutes, plan.seconds)}`
+          ? `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, plan.seconds)}`
           : ""}
       </Text>
     </View>
@@ -56,7 +56,7 @@ export function SheetsPdf({
           <PdfTable
             columns={[
               { title: "", width: 16 },
-              { title: "Together", share: 5 },
+              { title: "Shared drills", share: 5 },
               { title: "Dose", width: 100 },
               { title: "With", share: 2 },
               { title: "Instead", share: 5 },
@@ -84,12 +84,12 @@ export function SheetsPdf({
             }))}
           />
         )}
-        <Text style={styles.part}>{together ? "Each alone" : "Drills"}</Text>
+        <Text style={styles.part}>{together ? "Individual drills" : "Drills"}</Text>
         <PdfTable
           columns={[
             { title: "Athlete", width: 120 },
             { title: "Drills", share: 6 },
-            { title: "Ready after", width: 52 },
+            { title: "Ready at", width: 52 },
             { title: "Notes", share: 2 },
           ]}
           rows={plan.members.map((m) => ({
@@ -207,7 +207,7 @@ function RackPages({
           })}
         />
         <Text style={[styles.soft, { marginTop: 6 }]}>
-          All are ready for the bar {formatClock(order.best.seconds)} after the first set.
+          All are ready to lift {formatClock(order.best.seconds)} after the first set.
         </Text>
       </Page>
     ));

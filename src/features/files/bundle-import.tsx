@@ -8,7 +8,7 @@ import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
 
 const PART_NAMES: Record<BundlePart, string> = {
-  library: "Own drills, lifts, approaches",
+  library: "Custom drills, lifts and approaches",
   gyms: "Gyms",
   groups: "Groups",
   athletes: "Athletes",
@@ -56,15 +56,15 @@ export function BundleImport() {
   };
 
   return (
-    <section aria-label="To take in">
-      <h2 className="section-title mb-1">To take in</h2>
+    <section aria-label="Import">
+      <h2 className="section-title mb-1">Import</h2>
       <div className="border-t border-line pt-2.5">
         <label htmlFor={`${id}-file`} className="block text-sm font-semibold">
-          A bundle
+          Full backup
         </label>
         <p id={`${id}-note`} className="mb-2 text-ink-soft">
-          New things are added, those that are here already become as the bundle has them, everything else
-          stays. Nothing is stored before you say so.
+          New things are added, existing ones are replaced by those in the backup, everything else stays.
+          Nothing is saved until you confirm.
         </p>
         <input
           id={`${id}-file`}
@@ -76,10 +76,10 @@ export function BundleImport() {
         />
       </div>
       <div role="status" className="mt-4">
-        {state.kind === "busy" && <p className="text-ink-soft">One moment</p>}
+        {state.kind === "busy" && <p className="text-ink-soft">Loading</p>}
         {state.kind === "refused" && (
           <div role="alert" className="border-l-4 border-ember pl-3">
-            <p className="font-semibold text-ember">It cannot be taken in, and nothing was stored.</p>
+            <p className="font-semibold text-ember">It could not be imported. Nothing was saved.</p>
             <ul>
               {state.faults.map((f) => (
                 <li key={f}>{f}</li>
@@ -92,16 +92,16 @@ export function BundleImport() {
             <Changes changes={state.changes} />
             <div className="mt-4 flex gap-3">
               <Button look="main" onClick={() => void take(state.file)}>
-                Take it in
+                Import
               </Button>
-              <Button onClick={() => setState({ kind: "empty" })}>Leave it</Button>
+              <Button onClick={() => setState({ kind: "empty" })}>Cancel</Button>
             </div>
           </>
         )}
-        {state.kind === "taken" && <p>Taken in. Below it can be taken back.</p>}
+        {state.kind === "taken" && <p>Imported. You can undo it below.</p>}
       </div>
       <p className="mt-8 border-t border-line pt-2.5 text-ink-soft">
-        Athletes and working weights come in from CSV on{" "}
+        Import athletes and working weights from CSV on{" "}
         <Link
           href="/athletes"
           className="font-semibold text-ink underline underline-offset-4 hover:text-ember"
@@ -117,12 +117,12 @@ export function BundleImport() {
 function Changes({ changes }: { changes: readonly BundleChange[] }) {
   return (
     <table className="w-full border-collapse">
-      <caption className="pb-1 text-left font-semibold">What it would do</caption>
+      <caption className="pb-1 text-left font-semibold">What the import would do</caption>
       <thead>
         <tr className="border-b border-ink text-left text-xs text-ink-soft">
           <th className="py-1 pr-3 font-semibold">What</th>
           <th className="py-1 pr-3 text-right font-semibold">New</th>
-          <th className="py-1 pr-3 text-right font-semibold">As here</th>
+          <th className="py-1 pr-3 text-right font-semibold">Unchanged</th>
           <th className="py-1 pl-4 font-semibold">Changed</th>
         </tr>
       </thead>

@@ -6,31 +6,31 @@ import { BundleImport } from "./bundle-import";
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
   {
     href: "/export/bundle.json",
-    name: "Everything as a bundle",
-    what: "Gyms, athletes with their history, sessions, templates: one JSON file that comes back as it was.",
+    name: "Full backup",
+    what: "Gyms, athletes with their history, sessions, templates and your library, in one JSON file.",
     keep: true,
   },
   {
     href: "/export/athletes.csv",
     name: "Athletes as CSV",
-    what: "A line each, limiters and areas included.",
+    what: "One line per athlete, with limiters and injuries.",
     keep: true,
   },
   {
     href: "/export/working-weights.csv",
     name: "Working weights as CSV",
-    what: "All of them with their history, a line each.",
+    what: "Every entry with its history, one line each.",
     keep: true,
   },
   {
     href: "/export/sessions.ics",
     name: "Sessions as a calendar feed",
-    what: "iCalendar, a month back and a year ahead. Give this address to a calendar on this machine.",
+    what: "iCalendar: a month back and a year ahead. Subscribe to this address in a calendar on this computer.",
   },
   {
     href: "/export/bundle.schema.json",
-    name: "What a bundle looks like",
-    what: "Its JSON Schema, for who makes or reads bundles elsewhere.",
+    name: "Backup format",
+    what: "The JSON Schema of a full backup, for other programs.",
   },
 ];
 
@@ -42,12 +42,12 @@ export function FilesPage({ changes }: { changes: readonly RecentChange[] }) {
       <main className="mx-auto max-w-[80rem] px-4 pt-7 pb-16 sm:px-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Files</h1>
         <p className="text-sm text-ink-soft">
-          They hold health notes: keep them to yourself. Cards and sheets come from their session, plans as
-          Markdown and PDF from their card.
+          These files hold health notes: keep them private. Cards and sheets are exported from their session,
+          single plans from their card.
         </p>
         <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-2">
           <section>
-            <h2 className="section-title mb-1">To take out</h2>
+            <h2 className="section-title mb-1">Export</h2>
             <ul>
               {OUT.map(({ href, name, what, keep }) => (
                 <li key={href} className="border-t border-line py-2.5">

@@ -75,14 +75,13 @@ export function FirstSteps() {
       <main className="mx-auto max-w-4xl px-7 py-8">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
         <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
-          Who comes, the bar and its plates, one lift. That is all a first plan needs, and its cards are a
-          click away.
+          Your athletes, the bar and its plates, one lift: that is all a first plan needs.
         </p>
         <form onSubmit={submit} noValidate className="grid gap-x-12 gap-y-8 md:grid-cols-2">
           <fieldset className="space-y-3">
             <legend className="mb-2 text-base font-bold">Athletes and lift</legend>
             <Field
-              label="Athletes, one a line, with a comma and the working weight if it is known"
+              label="Athletes, one per line: name, then a comma and the working weight if you know it"
               error={formState.errors.names?.message}
             >
               <textarea
@@ -93,7 +92,7 @@ export function FirstSteps() {
               />
             </Field>
             <Field
-              label={`Body weight, ${unit}, if it is known`}
+              label={`Body weight, ${unit} (if you know it)`}
               error={formState.errors.bodyWeight?.message}
             >
               <input className={FIELD} inputMode="decimal" {...register("bodyWeight")} />
@@ -122,7 +121,7 @@ export function FirstSteps() {
                 <input className={FIELD} inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
               </Field>
               <Field
-                label={`${isOnBody ? "In all" : "Weight"}, ${unit}${isSeveral ? ", where a line has none" : ""}`}
+                label={`${isOnBody ? "In all" : "Weight"}, ${unit}${isSeveral ? " (for lines without one)" : ""}`}
                 error={formState.errors.weight?.message}
               >
                 <input className={FIELD} inputMode="decimal" {...register("weight")} />
@@ -202,11 +201,11 @@ export function FirstSteps() {
               onClick={() => plates.append({ weight: "", pairs: 1 })}
             >
               <Plus aria-hidden className="size-4" />
-              Another size
+              Add size
             </Button>
             <label className="mt-1 flex items-start gap-2">
               <input type="checkbox" className="mt-0.5 size-4 accent-ember" {...register("bumpers")} />
-              <span>The larger plates are bumpers: the bar stands at full height with any of them.</span>
+              <span>The larger plates are bumpers (all of full diameter).</span>
             </label>
           </fieldset>
           <div className="md:col-span-2">

@@ -77,13 +77,12 @@ export function GymEditor({
           <GymSwitch at={gym} gyms={gyms} />
         </div>
         <p className="text-sm text-ink-soft">
-          Weights in {gym.unit === "kg" ? "kilograms" : "pounds"}. Every plan is worked out from what stands
-          here.
+          Weights in {gym.unit === "kg" ? "kilograms" : "pounds"}. Every plan uses what is listed here.
         </p>
         <div role="status">
           {notHere && notHere.length > 0 && (
             <p className="mt-4 w-fit bg-ochre-wash px-3 py-2">
-              What stands here no longer makes the working weight of{" "}
+              These plates no longer make the working weight of{" "}
               {notHere.map((n, i) => (
                 <span key={`${n.athleteId} ${n.lift}`}>
                   {i > 0 && ", "}
@@ -96,7 +95,7 @@ export function GymEditor({
                   ({n.lift.toLowerCase()})
                 </span>
               ))}
-              : their ramps go to the nearest lighter one.
+              : their ramps go to the nearest lighter weight.
             </p>
           )}
         </div>
@@ -202,7 +201,7 @@ function OtherBars({ gym, set }: GymPart) {
         }
       >
         <Plus aria-hidden className="size-4" />
-        Another bar
+        Add bar
       </Button>
     </div>
   );
@@ -256,13 +255,13 @@ function Loads({ gym, set }: GymPart) {
           `Dumbbells, one of each pair, ${unit}`,
           gym.dumbbells,
           (dumbbells) => set({ dumbbells }),
-          "Such as 2.5–30 by 2.5, 35, 40. Nothing: there are none.",
+          "For example 2.5–30 by 2.5, 35, 40. Leave empty if there are none.",
         )}
         {weights(
-          `Help with one's own body weight, ${unit}`,
+          `Assistance, ${unit}`,
           gym.help,
           (help) => set({ help }),
-          "What a machine or bands can take off.",
+          "What a machine or bands take off the body weight.",
         )}
         <Toggle
           label="Stack machine"
@@ -291,7 +290,7 @@ function Loads({ gym, set }: GymPart) {
               `Add-on weights, ${unit}`,
               stack.addOns,
               (addOns) => set({ stack: { ...stack, addOns: addOns.slice(0, 6) } }),
-              "Small ones laid on the stack, each there is once.",
+              "Small weights laid on the stack.",
             )}
           </div>
         )}
@@ -303,7 +302,7 @@ function Loads({ gym, set }: GymPart) {
         {sledge !== null && (
           <div className="ml-8">
             <Stepper
-              label="Its empty weight"
+              label="Empty weight"
               value={sledge}
               format={formatWeight}
               parse={parseWeight}
@@ -337,7 +336,7 @@ function Things({ gym, set }: GymPart) {
     <section>
       <h2 className="section-title">For drills</h2>
       <p className="mb-2 text-2xs text-ink-soft">
-        How many there are matters for groups. Nothing beside it: enough for all.
+        Say how many there are: it matters for groups. Empty means enough for everybody.
       </p>
       <ul className="grid gap-x-6 sm:grid-cols-2">
         {EQUIPMENT_IDS.map((id) => (

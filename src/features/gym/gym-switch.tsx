@@ -45,14 +45,14 @@ export function GymSwitch({
             onChange={(id) => router.push(`/gym?gym=${id}`)}
             triggerClassName="min-h-8 text-sm font-bold"
           />
-          <IconButton label={`Take out ${at.name}`} onClick={() => void takeOut()}>
+          <IconButton label={`Delete ${at.name}`} onClick={() => void takeOut()}>
             <Trash2 aria-hidden className="size-4" />
           </IconButton>
         </>
       )}
       <Button onClick={() => setAdding(true)}>
         <Plus aria-hidden className="size-4" />
-        Another gym or room
+        Add gym or room
       </Button>
       <AddGym open={isAdding} onOpenChange={setAdding} />
     </span>
@@ -77,7 +77,7 @@ function AddGym({ open, onOpenChange }: { open: boolean; onOpenChange: (open: bo
     router.push(`/gym?gym=${outcome.id}`);
   };
   return (
-    <Sheet title="Another gym or room" open={open} onOpenChange={onOpenChange}>
+    <Sheet title="Add gym or room" open={open} onOpenChange={onOpenChange}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -86,7 +86,7 @@ function AddGym({ open, onOpenChange }: { open: boolean; onOpenChange: (open: bo
         className="space-y-4"
       >
         <label className="block">
-          <span className="condensed mb-1 block text-2xs text-ink-soft">Its name</span>
+          <span className="condensed mb-1 block text-2xs text-ink-soft">Name</span>
           <input
             value={name}
             onChange={(e) => setName(e.target.value)}
@@ -113,10 +113,10 @@ function AddGym({ open, onOpenChange }: { open: boolean; onOpenChange: (open: bo
         </p>
         <div className="flex gap-3">
           <Button type="submit" look="main">
-            Add it
+            Add
           </Button>
           <SheetClose asChild>
-            <Button>Leave it</Button>
+            <Button>Cancel</Button>
           </SheetClose>
         </div>
       </form>

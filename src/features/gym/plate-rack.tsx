@@ -36,10 +36,10 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
           <tr className="border-b border-ink text-left text-xs text-ink-soft">
             <th className="py-1 font-semibold">{gym.unit}</th>
             <th className="py-1 font-semibold">Pairs</th>
-            <th className="py-1 font-semibold">Full height</th>
+            <th className="py-1 font-semibold">Full-diameter</th>
             <th className="py-1 font-semibold">Colour</th>
             <th className="py-1">
-              <span className="sr-only">Take out</span>
+              <span className="sr-only">Remove</span>
             </th>
           </tr>
         </thead>
@@ -63,7 +63,7 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                 <td>
                   <input
                     type="checkbox"
-                    aria-label={`${name} stands at full height`}
+                    aria-label={`${name} is a full-diameter plate`}
                     checked={p.fullDiameter}
                     onChange={(e) => change(i, { fullDiameter: e.target.checked })}
                     className="block size-6 accent-ink"
@@ -79,7 +79,7 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                   />
                 </td>
                 <td className="text-right">
-                  <IconButton label={`Take out ${name}`} onClick={() => put(gym.plates.toSpliced(i, 1))}>
+                  <IconButton label={`Remove ${name}`} onClick={() => put(gym.plates.toSpliced(i, 1))}>
                     <X aria-hidden className="size-4" />
                   </IconButton>
                 </td>
@@ -88,18 +88,18 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
           })}
         </tbody>
       </table>
-      {gym.plates.length === 0 && <p className="mt-2 text-ink-soft">No plates: a bar is lifted empty.</p>}
+      {gym.plates.length === 0 && <p className="mt-2 text-ink-soft">No plates: only the empty bar.</p>}
       {isAdding ? (
         <TextField
           className="mt-3 max-w-48"
-          label={`A size more, ${gym.unit}`}
+          label={`New size, ${gym.unit}`}
           value=""
           format={String}
           parse={(text) => {
             const parsed = parseWeight(text);
             if (!parsed.ok) return parsed;
             const isThere = gym.plates.some((p) => p.weight === parsed.value);
-            return isThere ? fail("This size is there already.") : { ok: true, value: text };
+            return isThere ? fail("You already have this size.") : { ok: true, value: text };
           }}
           onChange={(text) => {
             const parsed = parseWeight(text);
@@ -110,12 +110,12 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
             ]);
             setAdding(false);
           }}
-          note="Enter puts it in."
+          note="Press Enter to add it."
         />
       ) : (
         <Button look="bare" className="mt-2 -ml-3" onClick={() => setAdding(true)}>
           <Plus aria-hidden className="size-4" />
-          Another size
+          Add size
         </Button>
       )}
     </section>

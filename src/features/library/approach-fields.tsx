@@ -78,7 +78,7 @@ export function ApproachFields({
         {(["belief", "summary", "givesUp"] as const).map((field) => (
           <TextField
             key={field}
-            label={{ belief: "Holds", summary: "Does", givesUp: "Gives up first" }[field]}
+            label={{ belief: "Idea", summary: "What it does", givesUp: "Cut first" }[field]}
             lines={field === "givesUp" ? 1 : 2}
             value={approach[field]}
             format={String}

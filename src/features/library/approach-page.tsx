@@ -5,9 +5,9 @@ import { RAMP_STYLES } from "@/core/ramp";
 export function ApproachPage({ approach }: { approach: Approach }) {
   const { typicalMinutes, rampStyle, phases } = approach;
   const facts: readonly [string, string][] = [
-    ["Holds", approach.belief],
-    ["Does", approach.summary],
-    ["Gives up first", `${approach.givesUp.charAt(0).toUpperCase()}${approach.givesUp.slice(1)}`],
+    ["Idea", approach.belief],
+    ["What it does", approach.summary],
+    ["Cut first", `${approach.givesUp.charAt(0).toUpperCase()}${approach.givesUp.slice(1)}`],
     ["Phases", phases.map((p) => PHASE_NAMES[p.phase]).join(", ")],
     ["Ramp", `${RAMP_STYLES[rampStyle].name}. ${RAMP_STYLES[rampStyle].description}`],
     ["Takes", `${typicalMinutes.from} to ${typicalMinutes.to} minutes`],

@@ -23,8 +23,8 @@ interface Opened {
 /** A drill, lift or approach of the hall's own, to be changed. Saved as it is changed, like everything else. */
 export function CustomEditor({ id }: { id: string }) {
   const { data: opened } = useData<Opened>(`library/${id}`);
-  if (opened === undefined) return <p className="text-ink-soft">One moment</p>;
-  if (opened === null) return <p>What is stored of it cannot be read. It stays stored as it is.</p>;
+  if (opened === undefined) return <p className="text-ink-soft">Loading</p>;
+  if (opened === null) return <p>It cannot be read as it is stored. Nothing was changed.</p>;
   return <Editor key={id} opened={opened} />;
 }
 

@@ -6,7 +6,7 @@ import { DEMAND_IDS, DEMANDS, type DemandId, type DemandWeights } from "@/core/d
 import { LabelledChoice } from "@/ui/choice";
 
 const MOST = 3;
-const WORDS = ["not", "a little", "clearly", "most of all"] as const;
+const WORDS = ["not", "a little", "clearly", "a lot"] as const;
 
 /** Demands with a slider each, 0 to 3. One that is put to 0 stays in the list, to be put up again. */
 export function DemandSliders({
@@ -61,7 +61,7 @@ export function DemandSliders({
       </ul>
       <div className="mt-2">
         <LabelledChoice
-          label="Another demand"
+          label="Add demand"
           value=""
           placeholder="Choose"
           groups={[

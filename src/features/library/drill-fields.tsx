@@ -183,7 +183,7 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
         }
       />
       <Ticks
-        title="Not for who has to look after"
+        title="Not with injuries of"
         all={AREA_IDS}
         nameOf={(a) => AREAS[a]}
         chosen={drill.avoid}
@@ -199,7 +199,7 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           onChange={(how) => set({ how })}
         />
         <TextField
-          label="Cues, one a line; the first stands on the card"
+          label="Cues, one per line (the first is on the card)"
           lines={3}
           value={drill.cues}
           format={(lines) => lines.join("\n")}
@@ -207,7 +207,7 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           onChange={(cues) => set({ cues })}
         />
         <TextField
-          label="Common faults, one a line"
+          label="Common faults, one per line"
           lines={2}
           value={drill.faults}
           format={(lines) => lines.join("\n")}

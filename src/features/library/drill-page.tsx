@@ -11,7 +11,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
   const related = [
     ...(drill.easier ? [{ id: drill.easier, how: "Easier" }] : []),
     ...(drill.harder ? [{ id: drill.harder, how: "Harder" }] : []),
-    ...drill.substitutes.map((id) => ({ id, how: "Instead" })),
+    ...drill.substitutes.map((id) => ({ id, how: "Alternative" })),
   ];
   const kit = drill.equipment.map((need) => need.map((e) => EQUIPMENT[e].toLowerCase()).join(" or "));
   return (
@@ -27,7 +27,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
       <DrillInstructions drill={drill} />
       {drill.avoid.length > 0 && (
         <p className="text-ink-soft">
-          Not for who has to look after: {drill.avoid.map((a) => AREAS[a].toLowerCase()).join(", ")}.
+          Not with injuries of: {drill.avoid.map((a) => AREAS[a].toLowerCase()).join(", ")}.
         </p>
       )}
       <section>
@@ -36,7 +36,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
       </section>
       {related.length > 0 && (
         <section>
-          <h3 className="section-title mb-1">Beside it</h3>
+          <h3 className="section-title mb-1">Related drills</h3>
           <ul>
             {related.map(({ id, how }) => (
               <li key={`${how} ${id}`} className="flex gap-3 py-0.5">

@@ -6,6 +6,6 @@ export const IMPLEMENT_NAMES: Record<Implement, string> = {
   dumbbells: "Dumbbells",
   machine: "Plate machine",
   stack: "Stack machine",
-  bodyweight: "One's own body",
-  none: "No weight of its own",
+  bodyweight: "Body weight",
+  none: "No weight",
 };

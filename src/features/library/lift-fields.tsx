@@ -49,7 +49,7 @@ export function LiftFields({ lift, set }: { lift: Lift; set: (to: Partial<Lift>)
       <DemandSliders title="Asks for" weights={lift.asks} onChange={(asks) => set({ asks })} />
       {asked.length > 0 && (
         <Ticks
-          title="Its own ramp sets wake"
+          title="Activated by its own ramp sets"
           all={asked}
           nameOf={(d) => DEMANDS[d].name}
           chosen={lift.primeMovers}

@@ -57,7 +57,7 @@ export function ShelfList({
         </div>
         <p role="status" className="text-2xs text-ink-soft">
           {counted(found.length, one)}
-          {found.length === 0 && ". Look for less, or for something else."}
+          {found.length === 0 && ". Try fewer or other words."}
         </p>
       </search>
       <NameList label={one === "drill" ? "Drills" : "Lifts"} items={found} {...list} />

@@ -61,14 +61,14 @@ export function BackOffs({
             parse={(text) => {
               const parsed = parseWeight(text);
               if (!parsed.ok || weights.includes(parsed.value)) return parsed;
-              return fail("The plates here do not make this weight.");
+              return fail("These plates do not make this weight.");
             }}
             next={(w, direction) => weights[weights.indexOf(w) + direction] ?? null}
             onChange={(weight) => change(i, { weight })}
             suffix={unit}
             width="5ch"
           />
-          <IconButton label={`Take out back-off ${i + 1}`} onClick={() => put(backOffs.toSpliced(i, 1))}>
+          <IconButton label={`Remove back-off ${i + 1}`} onClick={() => put(backOffs.toSpliced(i, 1))}>
             <X aria-hidden className="size-4" />
           </IconButton>
         </div>

@@ -184,7 +184,7 @@ export const Brief = memo(function Brief({
       <p role="status" className="w-fit max-w-[26rem] text-2xs text-ink-faint">
         {said?.weight === planned.weight && `${said.text} `}
         {lift.kind
-          ? "No working weight and no ramp: the drills lead into it."
+          ? "No working weight, so no ramp: the drills lead straight into it."
           : known
             ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
             : "No working weight on record for this lift."}{" "}

@@ -133,7 +133,7 @@ function Column({
           <span className="text-ink-faint">in use</span>
         ) : (
           <Button look="main" onClick={onUse}>
-            Use this one
+            Use this approach
           </Button>
         )}
       </div>
@@ -155,12 +155,12 @@ function Column({
           name="Ramp"
           value={`${counted(summary.rampSets, "set")}, ${formatClock(summary.rampSeconds)}`}
         />
-        <Fact name="Of what is asked, served" value={`${Math.round(100 * summary.servedShare)} %`} />
+        <Fact name="Needs covered" value={`${Math.round(100 * summary.servedShare)} %`} />
         <Fact
-          name="Hardly served"
+          name="Barely covered"
           value={summary.unserved.map((d) => DEMANDS[d].name.toLowerCase()).join(", ") || "nothing"}
         />
-        <Fact name="Late, it gives up" value={approach.givesUp} />
+        <Fact name="Cut first when late" value={approach.givesUp} />
       </dl>
       <ol className="mt-3 columns-1 border-t border-line pt-2 text-xs leading-relaxed">
         {first.map((s, i) => (

@@ -10,7 +10,7 @@ const ENOUGH_SHARE = 0.65;
 export function Coverage({ coverage }: { coverage: readonly CoveredDemand[] }) {
   return (
     <section>
-      <h2 className="section-title mb-1">Asked and served</h2>
+      <h2 className="section-title mb-1">Needs</h2>
       <ul>
         {coverage.map((c) => {
           const short = c.served < c.asked * ENOUGH_SHARE;
@@ -22,7 +22,7 @@ export function Coverage({ coverage }: { coverage: readonly CoveredDemand[] }) {
               </span>
               <span
                 role="img"
-                aria-label={`asked ${c.asked.toFixed(1)}, served ${c.served.toFixed(1)}${short ? ", short" : ""}`}
+                aria-label={`needs ${c.asked.toFixed(1)}, gets ${c.served.toFixed(1)}${short ? ", barely covered" : ""}`}
                 className="relative block h-2.5 border-b border-line-strong"
               >
                 <span
@@ -38,7 +38,7 @@ export function Coverage({ coverage }: { coverage: readonly CoveredDemand[] }) {
           );
         })}
       </ul>
-      <p className="mt-1.5 text-2xs text-ink-faint">Bar: served. Mark: asked.</p>
+      <p className="mt-1.5 text-2xs text-ink-faint">Bar: what the plan gives. Mark: what is needed.</p>
     </section>
   );
 }

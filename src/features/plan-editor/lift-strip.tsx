@@ -80,9 +80,9 @@ export const LiftStrip = memo(function LiftStrip({
                 />
               </button>
               {d.pairedWithNext && (
-                <span className="flex items-center pr-3 text-ink-faint" title="In turns">
+                <span className="flex items-center pr-3 text-ink-faint" title="Superset">
                   <Link2 aria-hidden className="size-4" />
-                  <span className="sr-only">in turns with</span>
+                  <span className="sr-only">superset with</span>
                 </span>
               )}
             </li>
@@ -99,7 +99,7 @@ export const LiftStrip = memo(function LiftStrip({
               <ChevronRight aria-hidden className="size-4" />
             </IconButton>
             <IconButton
-              label={draft.lifts[at]!.pairedWithNext ? "No longer in turns" : "In turns with the next lift"}
+              label={draft.lifts[at]!.pairedWithNext ? "Not a superset" : "Superset with next"}
               disabled={isLast}
               onClick={() => onEdit({ kind: "pair", at, paired: !draft.lifts[at]!.pairedWithNext })}
             >
@@ -110,7 +110,7 @@ export const LiftStrip = memo(function LiftStrip({
               )}
             </IconButton>
             <IconButton
-              label="Take this lift out"
+              label="Remove this lift"
               onClick={() => {
                 onEdit({ kind: "remove-lift", at });
                 onLift(Math.max(0, at - 1));

@@ -30,10 +30,10 @@ export const ProofSign = memo(function ProofSign({
   if (proof.kind === "better")
     return <BetterPlan {...{ plan, onEdit, by: proof.by, drills: proof.drills }} />;
   const words = {
-    waiting: "Looking for something better",
-    working: proof.kind === "working" ? `At most ${percent(proof.gap)} under the best there is` : "",
-    best: "The best choice for this time",
-    failed: "A very good choice; the proof could not be made here",
+    waiting: "Looking for a better selection",
+    working: proof.kind === "working" ? `At most ${percent(proof.gap)} under the best possible` : "",
+    best: "The best selection for this time",
+    failed: "A very good selection; it could not be proven best here",
   }[proof.kind];
   const isOpen = proof.kind === "waiting" || proof.kind === "working";
   return (

@@ -88,7 +88,7 @@ export function RampControls({
       {isOwnRamp(draft) && (
         <Button onClick={() => onEdit({ kind: "reset-ramp", at })}>
           <RotateCcw aria-hidden className="size-4" />
-          Work the ramp out anew
+          Recalculate ramp
         </Button>
       )}
     </>

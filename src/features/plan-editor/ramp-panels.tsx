@@ -63,12 +63,11 @@ export function SetPanel({
       )}
       <Button onClick={() => onEdit(tickEdit(plan, index))}>
         <Check aria-hidden className="size-4" />
-        {isDone ? "Not done after all" : "Done up to here"}
+        {isDone ? "Mark as not done" : "Done up to here"}
       </Button>
       {isDone ? (
         <p className="text-ink-soft">
-          A done set stays as it was. What follows is worked out from it, also when the working weight
-          changes.
+          A done set stays as it was. The sets after it follow from it, also when the working weight changes.
         </p>
       ) : (
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -79,7 +78,7 @@ export function SetPanel({
             parse={(text) => {
               const parsed = parseWeight(text);
               if (!parsed.ok || free.includes(parsed.value)) return parsed;
-              return fail("What there is does not make it between the sets beside it. Nearest:");
+              return fail("No weight between the sets beside it matches. Nearest:");
             }}
             suggestions={near}
             next={(w, direction) => free[free.indexOf(w) + direction] ?? null}

@@ -31,7 +31,7 @@ export function ReviewList({
   return (
     <section aria-live="polite">
       <h2 className="section-title mb-1">Review</h2>
-      {found.length === 0 && <p className="text-ink-soft">Nothing speaks against this plan.</p>}
+      {found.length === 0 && <p className="text-ink-soft">No issues.</p>}
       <ul>
         {shown.map((f) => {
           const to = placeOf(f, written, plan);

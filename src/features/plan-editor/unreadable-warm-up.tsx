@@ -15,7 +15,7 @@ export function UnreadableWarmUp({
   return (
     <Notice
       title="This warm-up cannot be read"
-      text={`${message} It stays in the database as it is until you start it anew.`}
+      text={`${message} It stays in the database as it is until you start over.`}
     >
       <form
         action={async () => {
@@ -24,7 +24,7 @@ export function UnreadableWarmUp({
         }}
       >
         <Button type="submit" look="main">
-          Start it anew
+          Start over
         </Button>
       </form>
     </Notice>

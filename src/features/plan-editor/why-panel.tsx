@@ -93,7 +93,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
       </header>
       <p className="text-sm leading-snug font-medium">{step.reason}</p>
       {step.part === "shared" ? (
-        <p className="text-ink-soft">All do it together, as long as each other: its dose is everybody's.</p>
+        <p className="text-ink-soft">Everybody does it together, so its dose is the same for all.</p>
       ) : (
         <DoseSteppers
           range={drill.dose}
@@ -119,7 +119,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
             }
           >
             {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
-            {step.pinned ? "Let go" : "Keep"}
+            {step.pinned ? "Unpin" : "Pin"}
           </Button>
         )}
         <Button onClick={() => onEdit({ kind: "drop", drill: drill.id })}>
@@ -140,9 +140,9 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
       </div>
       <DrillInstructions drill={drill} />
       <section>
-        <h3 className="section-title mb-1">Considered instead</h3>
+        <h3 className="section-title mb-1">Alternatives</h3>
         {substitutes.length === 0 && (
-          <p className="text-ink-soft">Nothing else here serves the same for this athlete and gym.</p>
+          <p className="text-ink-soft">No alternative for this athlete in this gym.</p>
         )}
         <ul>
           {substitutes.map((s) => (

@@ -28,7 +28,7 @@ function parseAmount(kit: LoadKit, text: string): Result<Weight, string> {
   const more = parseWeight(added[2]!);
   if (!more.ok) return more;
   const total = kit.bodyWeight! + (added[1] === "+" ? more.value : -more.value);
-  return total > 0 ? ok(total as Weight) : fail("So much help leaves nothing to lift.");
+  return total > 0 ? ok(total as Weight) : fail("That is more assistance than body weight.");
 }
 
 /** How a weight was come to, for the coach to check. */
@@ -65,7 +65,7 @@ export function WorkingWeight({
 
   /** What a share of the maximum comes to, rounded down to what can be loaded. */
   const ofMaximum = (said: OfMaximum, text: string): Result<Weight, string> => {
-    if (oneRepMax === null) return fail("No working sets are on record to take this of. Type a weight.");
+    if (oneRepMax === null) return fail("No working sets on record to calculate this from. Type a weight.");
     const exact = weightOfMaximum(said, oneRepMax, planned.reps);
     const loaded = roundDown(kit, exact);
     const number = (w: number) => formatWeight((Math.round(w / 100) * 100) as Weight);
@@ -93,10 +93,10 @@ export function WorkingWeight({
         const parsed = parseAmount(kit, text);
         if (!parsed.ok) return parsed;
         if (parsed.value < lightest)
-          return fail(`Less than the lightest there is (${formatWeight(lightest)} ${unit}).`);
+          return fail(`Lighter than the lightest possible (${formatWeight(lightest)} ${unit}).`);
         return nearest(parsed.value).includes(parsed.value)
           ? ok(parsed.value)
-          : fail("What there is here does not make this weight. Nearest:");
+          : fail("This gym's weights do not make this. Nearest:");
       }}
       suggestions={(text) => {
         const parsed = parseOfMaximum(text) ? null : parseAmount(kit, text);

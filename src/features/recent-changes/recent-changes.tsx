@@ -7,12 +7,12 @@ import type { RecentChange } from "@/server/files/restore";
 import { Button } from "@/ui/button";
 
 const KINDS: Record<RecentChange["kind"], { was: string; way: string }> = {
-  session: { was: "taken out", way: "Bring it back" },
-  gym: { was: "taken out", way: "Bring it back" },
-  template: { was: "forgotten", way: "Bring it back" },
-  athletes: { was: "taken in", way: "Take it back" },
-  "changed-athletes": { was: "changed", way: "Undo it" },
-  bundle: { was: "taken in", way: "Take it back" },
+  session: { was: "deleted", way: "Restore" },
+  gym: { was: "deleted", way: "Restore" },
+  template: { was: "deleted", way: "Restore" },
+  athletes: { was: "imported", way: "Undo" },
+  "changed-athletes": { was: "changed", way: "Undo" },
+  bundle: { was: "imported", way: "Undo" },
 };
 
 /** What was taken out or in lately, each with the way back. */
@@ -23,11 +23,11 @@ export function RecentChanges({ items }: { items: readonly RecentChange[] }) {
     router.refresh();
   };
   return (
-    <section aria-label="Lately taken out or in">
-      <h2 className="section-title mb-1">Lately taken out or in</h2>
+    <section aria-label="Recent changes">
+      <h2 className="section-title mb-1">Recent changes</h2>
       {items.length === 0 && (
         <p className="border-t border-line pt-2.5 text-ink-soft">
-          Nothing yet. What is taken out, taken in or changed for many at once can be taken back here.
+          Nothing yet. What you delete, import or change for several at once can be undone here.
         </p>
       )}
       <ul>

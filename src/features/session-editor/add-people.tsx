@@ -37,7 +37,7 @@ export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit
       <PickSheet
         title="Add people"
         placeholder="Type a name or a group"
-        nothing="Nobody else is called that."
+        nothing="Nobody found."
         items={items}
         open={open}
         onOpenChange={setOpen}

@@ -46,10 +46,10 @@ export function CopyDialog({
           ),
       },
       cancel: {
-        label: "Take back",
+        label: "Undo",
         onClick: async () => {
           for (const id of outcome.ids) await removeSessionAction(id);
-          toast("Taken back.");
+          toast("Undone.");
         },
       },
     });
@@ -65,7 +65,7 @@ export function CopyDialog({
       className="w-[19rem]"
     >
       <p className="-mt-2 mb-3 text-ink-soft">
-        With its people and what is different for single ones. Each copy can be changed on its own.
+        With its people and their individual changes. Each copy can be changed on its own.
       </p>
       <DayPicker
         mode="multiple"
@@ -91,13 +91,13 @@ export function CopyDialog({
           onChange={setWeeks}
         />
         <Button onClick={() => setDays([...new Set([...days, ...repeatDays(session.day, weeks)])])}>
-          Pick these
+          Add these days
         </Button>
       </div>
       <p role="status" className="mt-3 min-h-5 text-ink-soft">
         {message ??
           (days.length === 0
-            ? "No day picked yet."
+            ? "No day selected yet."
             : days
                 .toSorted()
                 .slice(0, 6)
@@ -109,7 +109,7 @@ export function CopyDialog({
           Copy
         </Button>
         <SheetClose asChild>
-          <Button>Leave it</Button>
+          <Button>Cancel</Button>
         </SheetClose>
       </div>
     </Sheet>

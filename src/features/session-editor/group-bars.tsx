@@ -69,7 +69,7 @@ export function GroupBars({
               >
                 <input
                   type="checkbox"
-                  aria-label={`${athlete.name} is there`}
+                  aria-label={`${athlete.name} is present`}
                   checked={!absent}
                   onChange={() => onEdit({ kind: "absent", athleteId: athlete.id, absent: !absent })}
                   className="size-4 shrink-0 accent-ember"
@@ -92,7 +92,7 @@ export function GroupBars({
                   </span>
                 </Link>
                 <IconButton
-                  label={`Take ${athlete.name} out`}
+                  label={`Remove ${athlete.name}`}
                   className="opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                   onClick={() => onEdit({ kind: "remove-participant", athleteId: athlete.id })}
                 >
@@ -153,7 +153,7 @@ function MemberBars({
   return (
     <div
       role="img"
-      aria-label={`${row.name}: ${label}. Ready after ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
+      aria-label={`${row.name}: ${label}. Ready at ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
       className="absolute inset-0"
     >
       {row.steps.map((step, i) => {

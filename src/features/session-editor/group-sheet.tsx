@@ -49,10 +49,10 @@ export function GroupSheet({
   return (
     <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section>
-        <h2 className="section-title">Together</h2>
+        <h2 className="section-title">Shared drills</h2>
         <p className="mb-1 text-xs text-ink-soft">
           {left > 0
-            ? `The longest ramp, ${slowest.name.split(" ")[0]}'s, leaves ${formatClock(left)} for what all do together.`
+            ? `The longest ramp, ${slowest.name.split(" ")[0]}'s, leaves ${formatClock(left)} for the shared drills.`
             : `The longest ramp, ${slowest.name.split(" ")[0]}'s, takes all of the ${minutes} min.`}
         </p>
         <DragList
@@ -98,7 +98,7 @@ export function GroupSheet({
                   </span>
                   <span className="flex">
                     <IconButton
-                      label={isKept ? `Let go of ${s.name}` : `Keep ${s.name}`}
+                      label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
                       aria-pressed={isKept}
                       onClick={() =>
                         onEdit(
@@ -139,12 +139,12 @@ export function GroupSheet({
         />
         <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "restore-drill", drill })} />
         {plan.shared.length === 0 && (
-          <p className="text-ink-soft">No drills together: the time goes into the ramps.</p>
+          <p className="text-ink-soft">No shared drills: the time goes into the ramps.</p>
         )}
       </section>
       <section>
-        <h2 className="section-title mb-1">Each alone</h2>
-        {personal.length === 0 && <p className="text-ink-soft">Nobody needs a drill of their own today.</p>}
+        <h2 className="section-title mb-1">Individual drills</h2>
+        {personal.length === 0 && <p className="text-ink-soft">Nobody needs an individual drill today.</p>}
         <ul>
           {personal.map((m) => (
             <li key={m.id} className="border-t border-line py-1">

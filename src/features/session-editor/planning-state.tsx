@@ -1,6 +1,6 @@
 "use client";
 
-import { formatClock } from "@/core/units";
+import { readyWords } from "@/core/session";
 import { Button } from "@/ui/button";
 import type { GroupPlanning } from "./use-group-plan";
 
@@ -38,12 +38,4 @@ export function PlanningState({
         "The plan could not be worked out. Change something and it is tried again."}
     </span>
   );
-}
-
-/** When all are ready to lift, against the minutes planned. */
-export function readyWords(seconds: number, minutes: number): string {
-  const over = seconds - minutes * 60;
-  return over > 0
-    ? `Over by ${formatClock(over)} (${minutes} min planned)`
-    : `Ready to lift at ${formatClock(seconds)} (${minutes} min planned)`;
 }

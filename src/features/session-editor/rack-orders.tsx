@@ -57,7 +57,7 @@ export function RackOrders({
               onChange={(to) => onSetup({ ...setup, count: to })}
             />
             <WholeStepper
-              label="Loading a bar"
+              label="Loaders"
               value={loaders}
               range={[1, 2]}
               onChange={(n) => onSetup({ ...setup, loaders: n as 1 | 2 })}
@@ -73,7 +73,7 @@ export function RackOrders({
         <p role="status" className="min-h-8 pb-1 text-ink-soft">
           {orders
             ? summary(orders, racks, gym.counts?.rack ?? Number.POSITIVE_INFINITY)
-            : "Working out the running orders"}
+            : "Working out the order"}
         </p>
       </div>
       {orders &&
@@ -108,7 +108,7 @@ const STOCKS: readonly ChoiceGroup[] = [
   {
     options: [
       { value: "rack", label: "At each rack", note: "Every rack has the gym's plates to itself." },
-      { value: "room", label: "One for the room", note: "All racks load from the same plates." },
+      { value: "room", label: "Shared plates", note: "All racks load from the same plates." },
     ],
   },
 ];
@@ -118,10 +118,10 @@ function summary(orders: readonly RackOrder[], racks: number, there: number): st
   const turns = ordersByShift(orders).map((here) => Math.max(...here.map((o) => o.turns.seconds)));
   const slowest = Math.max(...ends);
   const saved = Math.max(...turns) - slowest;
-  const against = saved > 0 ? `, ${formatClock(saved)} sooner than in plain turns` : "";
+  const against = saved > 0 ? `, ${formatClock(saved)} faster than simply taking turns` : "";
   const proven = orders.every((o) => o.isProven)
-    ? " No order on these bars is quicker."
-    : " Whether another order is quicker is not proven.";
+    ? " Fastest possible order."
+    : " Not proven to be the fastest order.";
   const shifts =
     ends.length > 1 ? ` At most ${MOST_ON_A_BAR} share a bar, so they come in ${ends.length} shifts.` : "";
   const tooMany = racks > there ? ` This gym has ${there} racks.` : "";
@@ -139,7 +139,7 @@ function Shortages({
   /** What each rack is called. */
   titles: readonly string[];
 }) {
-  if (found.length === 0) return <p className="mb-3 text-ink-soft">The plates there are do for all racks.</p>;
+  if (found.length === 0) return <p className="mb-3 text-ink-soft">There are enough plates for all racks.</p>;
   return (
     <ul className="mb-3 w-fit space-y-0.5 bg-ochre-wash px-2 py-1.5">
       {found.map((s) => (

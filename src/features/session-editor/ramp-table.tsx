@@ -166,12 +166,12 @@ export function RampTable({
       </div>
       {rows.length === 0 && (
         <p className="mt-3 text-ink-soft">
-          Nobody here has a ramp yet: give each a working weight on their own page.
+          Nobody has a ramp yet. Enter a working weight on each athlete's page.
         </p>
       )}
       {rows.length > 0 && without.length > 0 && (
         <p className="mt-2 text-ink-soft">
-          Without a working weight, so without a ramp: {without.map((m) => m.name).join(", ")}.
+          No ramp without a working weight: {without.map((m) => m.name).join(", ")}.
         </p>
       )}
     </section>

@@ -3,14 +3,14 @@
 import { KeyList } from "@/ui/key-list";
 
 const KEYS: readonly [keys: string, what: string][] = [
-  ["Ctrl K", "Go to anything, do anything"],
+  ["Ctrl K", "Search or jump to…"],
   ["Tab", "From field to field"],
   ["↑ ↓", "In a number: more, less"],
-  ["Space", "On a drill's handle: take it, then ↑ ↓ to move it, Space to put it down"],
-  ["A", "Add a drill that all do"],
+  ["Space", "On a drill's handle: pick it up, ↑ ↓ to move it, Space to drop it"],
+  ["A", "Add a shared drill"],
   ["Ctrl Z", "Undo"],
   ["Ctrl Shift Z", "Redo"],
-  ["Alt T", "Go to a message that offers a way back"],
+  ["Alt T", "Go to a message with Undo"],
   ["?", "This list"],
 ];
 

@@ -104,7 +104,7 @@ function OneLift({
             </IconButton>
             {!isLast && (
               <IconButton
-                label={lift.pairedWithNext ? `${name}: no longer in turns` : `${name} in turns with the next`}
+                label={lift.pairedWithNext ? `${name}: not a superset` : `${name}: superset with next`}
                 aria-pressed={lift.pairedWithNext}
                 onClick={() => change({ pairedWithNext: !lift.pairedWithNext })}
               >
@@ -115,7 +115,7 @@ function OneLift({
                 )}
               </IconButton>
             )}
-            <IconButton label={`Take out ${name}`} onClick={() => onEdit({ kind: "remove-lift", at })}>
+            <IconButton label={`Remove ${name}`} onClick={() => onEdit({ kind: "remove-lift", at })}>
               <X aria-hidden className="size-4" />
             </IconButton>
           </span>
@@ -149,12 +149,14 @@ function OneLift({
               width="8ch"
             />
             <Button look="bare" className="-ml-2" onClick={() => change({ scheme: null })}>
-              As each did last
+              As last time
             </Button>
           </>
         ) : (
           <>
-            <span className="flex min-h-8 items-center text-ink-soft">Sets and weight as each did last</span>
+            <span className="flex min-h-8 items-center text-ink-soft">
+              Sets and weight as each athlete did last time
+            </span>
             <Button look="bare" className="-ml-2" onClick={() => change({ scheme: FIRST_SCHEME })}>
               Same for all
             </Button>

@@ -46,7 +46,7 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
         <MenuContent>
           {item(PencilLine, "Rename", () => setOpened("name"))}
           {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
-          {item(LayoutTemplate, "Keep as a template", () => setOpened("template"))}
+          {item(LayoutTemplate, "Save as template", () => setOpened("template"))}
           <DropdownMenu.Separator className="my-1 h-px bg-line" />
           {item(Trash2, "Delete", () => void remove())}
         </MenuContent>
@@ -71,18 +71,18 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
         }}
       />
       <NameDialog
-        title="Keep as a template"
+        title="Save as template"
         label="Name of the template"
         name=""
-        note="Lifts, sets, time, approach and drills are kept, without day and people. One of the same name gives way."
-        action="Keep it"
+        note="Saves lifts, sets, time, approach and drills, without day and people. It replaces a template of the same name."
+        action="Save"
         open={opened === "template"}
         home={home}
         onClose={close}
         onTake={async (name) => {
           const outcome = await keepTemplateAction({ sessionId: session.id, name });
           if (outcome.kind !== "kept") return outcome.message;
-          toast(`Kept as "${name}".`);
+          toast(`Saved as "${name}".`);
           return null;
         }}
       />

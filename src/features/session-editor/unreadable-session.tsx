@@ -5,7 +5,7 @@ export function UnreadableSession({ message }: { message: string }) {
   return (
     <Notice
       title="This session cannot be read"
-      text={`${message} It stays in the database as it is. Plan a new session for its people, or take in a bundle that has it.`}
+      text={`${message} It stays in the database as it is. Plan a new session for its people, or import a backup that has it.`}
     />
   );
 }

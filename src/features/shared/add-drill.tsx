@@ -62,8 +62,8 @@ export function AddDrill({
       </Button>
       <PickSheet
         title="Add a drill"
-        placeholder="Type a name, or what it is like"
-        nothing="No drill that is not in it already is called or done so."
+        placeholder="Type a name or a word"
+        nothing="No drill found."
         items={items}
         open={open}
         onOpenChange={setOpen}

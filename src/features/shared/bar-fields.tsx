@@ -53,7 +53,7 @@ export function BarFields({
           onChange={(to) => onChange({ ...bar, weight: to })}
         />
       </span>
-      <IconButton className="mb-1" label={`Take out ${bar.name}`} onClick={onTakeOut}>
+      <IconButton className="mb-1" label={`Remove ${bar.name}`} onClick={onTakeOut}>
         <X aria-hidden className="size-4" />
       </IconButton>
     </>

@@ -24,7 +24,7 @@ export function Dropped({
           onClick={() => onRestore(id)}
         >
           {drillById(catalog, id)?.name ?? id}
-          <span className="sr-only">: bring back</span>
+          <span className="sr-only">: restore</span>
         </button>
       ))}
     </p>

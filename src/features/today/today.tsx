@@ -23,7 +23,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
   };
   const words = [
     total === 0 ? null : counted(total, "session"),
-    attention > 0 ? `${attention} to look at` : null,
+    attention > 0 ? `${attention} to check` : null,
   ].filter((w) => w !== null);
   return (
     <div className="min-h-dvh">
@@ -45,7 +45,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
         </div>
         {total === 0 && (
           <p className="mt-6 text-sm text-ink-soft">
-            Nothing is on. A new session stands here with its people, their stairs and when to arrive.
+            No sessions on this day. Create one with the button above.
           </p>
         )}
         {sessions.map((session) => (
@@ -68,10 +68,10 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
 function SessionBlock({ session, minutes }: { session: DaySession; minutes: number }) {
   const { id, name, time, arriveBy, gym, together, lines, absent, unreadable } = session;
   const facts = [
-    ...(arriveBy ? [`Arrive by ${arriveBy}`] : []),
+    ...(arriveBy ? [`Arrive ${arriveBy}`] : []),
     counted(lines.length, "athlete"),
     ...(absent.length > 0 ? [`${absent.length} absent`] : []),
-    ...(lines.length > 1 ? [together ? "together" : "each alone"] : []),
+    ...(lines.length > 1 ? [together ? "group" : "individual"] : []),
     gym,
   ];
   return (

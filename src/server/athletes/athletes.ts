@@ -131,7 +131,7 @@ export async function addAthletesFromList({
         .filter((n) => n !== ""),
     ),
   ];
-  if (listed.length === 0) return refuse("Type a name, or paste several, one a line.");
+  if (listed.length === 0) return refuse("Type a name, or paste several, one per line.");
   if (listed.length > MOST_ADDED) return refuse(`Add at most ${MOST_ADDED} people at a time.`);
   const long = listed.find((n) => n.length > 80);
   if (long) return refuse(`"${long.slice(0, 30)}…" is too long a name.`);
@@ -177,7 +177,7 @@ export async function changeSeveral({
     ? `moved to ${group.name}`
     : "archived" in to && to.archived
       ? "archived"
-      : "out of the archive";
+      : "made active";
   const what = `${counted(before.length, "athlete")} ${done}`;
   return { kind: "changed", what, token: await keepUndoable("changed-athletes", what, before) };
 }

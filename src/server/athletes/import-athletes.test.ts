@@ -113,7 +113,7 @@ test("every line with an error is named, and the file is refused as a whole", as
 
 test("columns may be said where their heads say nothing", async () => {
   const text = "who,what,how much\nOke Brandt,Deadlift,120";
-  expect((await previewOf(text)).errors).toEqual([{ line: 1, message: "Say which column holds the names." }]);
+  expect((await previewOf(text)).errors).toEqual([{ line: 1, message: "Choose the column with the names." }]);
   const preview = await previewOf(text, { name: 0, lift: 1, weight: 2 });
   expect(preview).toMatchObject({ people: { added: 1 }, weights: 1, errors: [] });
 });

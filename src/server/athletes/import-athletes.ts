@@ -141,14 +141,15 @@ interface ReadFile {
 async function readImport(request: ImportRequest, catalog: Catalog): Promise<Result<ReadFile, string>> {
   const text = request.text.replace(/^\uFEFF/, "");
   if (text.length > MOST_IMPORT_CHARACTERS)
-    return fail("The file is over 500 kB: take in fewer lines at a time.");
-  if (text.includes("\u0000")) return fail("This is no text file. Save the table as CSV first.");
+    return fail("The file is over 500 kB: import fewer lines at a time.");
+  if (text.includes("\u0000")) return fail("This is not a text file. Save the table as CSV first.");
   if (text.includes("\uFFFD"))
     return fail("Some letters cannot be read. Save the file as CSV in UTF-8 and choose it again.");
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: "greedy" });
   const [head, ...rows] = data;
-  if (!head || rows.length === 0) return fail("There is nothing in it: a head and a line a row are wanted.");
-  if (rows.length > MOST_LINES) return fail(`Take in at most ${MOST_LINES} lines at a time.`);
+  if (!head || rows.length === 0)
+    return fail("The file is empty: it needs a header row and one row per line.");
+  if (rows.length > MOST_LINES) return fail(`Import at most ${MOST_LINES} lines at a time.`);
   const heads = head.map((h) => h.trim());
   const columns = request.columns ?? guessColumns(heads);
   const errors: { line: number; message: string }[] = [];
@@ -157,7 +158,7 @@ async function readImport(request: ImportRequest, catalog: Catalog): Promise<Res
   return ok({ heads, columns, rows, people, errors });
 }
 
-const NO_NAMES = { line: 1, message: "Say which column holds the names." };
+const NO_NAMES = { line: 1, message: "Choose the column with the names." };
 
 function guessColumns(heads: readonly string[]): ImportColumns {
   return Object.fromEntries(
@@ -242,7 +243,7 @@ function readFields(person: Person, cell: Cell, wrong: Wrong): void {
   if (cell("birthYear") !== "") {
     const year = Number(cell("birthYear"));
     if (Number.isInteger(year) && year >= 1900 && year <= 2100) person.fields.birthYear = year;
-    else wrong(`Born in: "${cell("birthYear")}" is no year.`);
+    else wrong(`Born in: "${cell("birthYear")}" is not a year.`);
   }
 }
 

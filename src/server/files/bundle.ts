@@ -111,22 +111,21 @@ const MOST_FAULTS = 8;
 
 /** Reads a bundle from the bytes of a file; a failure says what is wrong with it, field by field. */
 export function readBundle(bytes: Uint8Array, catalog: Catalog): Result<Bundle, string[]> {
-  if (bytes.length > MOST_BUNDLE_BYTES)
-    return fail(["The file is over 200 MB: that is no bundle of a hall."]);
+  if (bytes.length > MOST_BUNDLE_BYTES) return fail(["The file is over 200 MB: that is not a backup."]);
   let text: string;
   try {
     text = new TextDecoder("utf-8", { fatal: true }).decode(bytes);
   } catch {
-    return fail(["The file is not UTF-8 text. Take the bundle as it was exported."]);
+    return fail(["The file is not UTF-8 text. Choose the backup as it was exported."]);
   }
   const value = parseJson(text);
   if (value === undefined) return fail(["The file is not JSON, or it was cut off. Export it again."]);
   const known = value as { format?: unknown; version?: unknown };
   if (typeof value !== "object" || value === null || known.format !== BUNDLE_FORMAT)
-    return fail(["This is JSON, but no bundle of Iron Step: its format is not named."]);
+    return fail(["This is JSON, but not a backup of Iron Step."]);
   if (typeof known.version === "number" && known.version > BUNDLE_VERSION)
     return fail([
-      `The bundle is of version ${known.version}; this hall reads up to ${BUNDLE_VERSION}. Update it first.`,
+      `The backup is of version ${known.version}; this app reads up to ${BUNDLE_VERSION}. Update the app first.`,
     ]);
   const { library } = known as { library?: unknown };
   const parsed = bundleSchema(withLibrary(catalog, library)).safeParse(value);
@@ -221,13 +220,13 @@ async function missingIn(bundle: Bundle): Promise<string[]> {
   return [
     ...bundle.athletes
       .filter((a) => !groups.has(a.groupId))
-      .map((a) => `${a.name} is in a group that is neither in the bundle nor here.`),
+      .map((a) => `${a.name} is in a group that is neither in the backup nor here.`),
     ...bundle.sessions
       .filter((s) => !gyms.has(s.gymId) || (s.groupId !== null && !groups.has(s.groupId)))
-      .map((s) => `${s.name} of ${s.day} is in a gym or for a group that is neither in the bundle nor here.`),
+      .map((s) => `${s.name} of ${s.day} is in a gym or for a group that is neither in the backup nor here.`),
     ...bundle.sessions
       .filter((s) => s.participants.some((p) => !inBundle.has(p.athleteId) && !known.has(p.athleteId)))
-      .map((s) => `${s.name} of ${s.day} has somebody who is neither in the bundle nor here.`),
+      .map((s) => `${s.name} of ${s.day} has somebody who is neither in the backup nor here.`),
   ];
 }
 
@@ -311,7 +310,7 @@ export async function importBundle(
     }),
   ) as Before;
   const sizes = `${counted(bundle.athletes.length, "athlete")}, ${counted(bundle.sessions.length, "session")}`;
-  const token = await keepUndoable("bundle", `A bundle, ${sizes}`, kept);
+  const token = await keepUndoable("bundle", `Backup, ${sizes}`, kept);
   await putBundle(rowsOf(bundle, Date.now()));
   return ok({ token });
 }

@@ -22,7 +22,7 @@ export async function addGymLike({
 }: z.output<typeof addGymSchema>): Promise<{ kind: "added"; id: string } | Refused> {
   const gyms = await listGyms();
   if (gyms.some((g) => g.name.toLowerCase() === name.toLowerCase()))
-    return refuse("There is a gym of this name already.");
+    return refuse("There is already a gym with this name.");
   const gym = gymFromSet(gymSets.find((s) => s.id === set)!, { id: crypto.randomUUID(), name, unit });
   const rows = gymRows(gym);
   await addGym({ ...rows, gym: { ...rows.gym, id: gym.id, unit, place: gyms.length } });
@@ -34,7 +34,7 @@ export async function removeGym(id: string): Promise<{ kind: "removed"; token: s
   const gyms = await listGyms();
   if (!gyms.some((g) => g.id === id)) return refuse("This gym is no longer there.");
   if (gyms.length === 1) return refuse("It is the only gym there is. Change it, or add another first.");
-  if (await isGymInUse(id)) return refuse("Sessions take place in it. Move them to another gym first.");
+  if (await isGymInUse(id)) return refuse("It has sessions. Move them to another gym first.");
   const kept = (await readGym(id))!;
   const token = await keepUndoable("gym", kept.name, kept);
   await deleteGym(id);

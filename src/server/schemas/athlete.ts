@@ -65,7 +65,7 @@ export const athleteSchema = memoize((catalog: Catalog) =>
       .max(MOST_WEIGHTS)
       .refine(
         (list) => new Set(list.map((w) => `${w.lift} ${w.day} ${w.kind}`)).size === list.length,
-        "Give one working weight a lift and day.",
+        "Give one working weight per lift and day.",
       ),
   }),
 );

@@ -81,7 +81,7 @@ export const liftSchema = z.strictObject({
   pattern: demandField.nullable(),
   primeMovers: z.array(demandField).max(8),
   loads: z.array(areaField),
-  implement: z.enum(IMPLEMENTS).refine((i) => i !== "none", "A lift of one's own has a weight."),
+  implement: z.enum(IMPLEMENTS).refine((i) => i !== "none", "Your own lift needs a weight."),
   fromFloor: z.boolean(),
   olympic: z.boolean(),
   family: z.enum(["snatch", "clean", "jerk"]).optional(),

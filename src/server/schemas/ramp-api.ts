@@ -70,7 +70,7 @@ export const implementField = z.discriminatedUnion("kind", [
   z.strictObject({
     kind: z.literal("bodyweight"),
     bodyWeight: weightField,
-    /** What a machine or bands can take off. */
+    /** What a machine or bands take off the body weight. */
     help: z.array(weightField).max(MOST_WEIGHTS).default([]),
   }),
 ]);

@@ -75,7 +75,7 @@ export const sessionSchema = memoize(
         .max(MOST_PARTICIPANTS, `A session has at most ${MOST_PARTICIPANTS} people.`)
         .refine(
           (list) => new Set(list.map((p) => p.athleteId)).size === list.length,
-          "Somebody is in the session twice.",
+          "An athlete is in the session twice.",
         ),
     }) satisfies z.ZodType<Session, unknown>,
 );

@@ -75,7 +75,7 @@ export async function startSession(
   const wanted = [...new Set([...(group?.members ?? []), ...athleteIds])];
   const isThere = await athletesThere(wanted);
   const people = wanted.filter(isThere);
-  if (people.length === 0) return refuse("Choose a group with somebody in it, or an athlete.");
+  if (people.length === 0) return refuse("Choose an athlete, or a group that has athletes.");
   // What the form says of a lift that the earlier session had too is as it was there.
   const liftOf = (lift: string) =>
     base?.lifts.find((l) => l.lift === lift) ?? { lift, scheme: null, pairedWithNext: false };

@@ -11,7 +11,7 @@ export async function POST(request: Request) {
   const url = new URL(request.url);
   const what = url.searchParams.get("do");
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BUNDLE_BYTES)
-    return refused(["The file is over 200 MB: that is no bundle of a hall."]);
+    return refused(["The file is over 200 MB: that is not a backup."]);
   const catalog = await openCatalog();
   const read = readBundle(new Uint8Array(await request.arrayBuffer()), catalog);
   if (!read.ok) return refused(read.error);
