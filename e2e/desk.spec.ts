@@ -34,7 +34,7 @@ test("the gym loses its small plates: whom it touches is said, and it can be und
   await expect(page.getByRole("button", { name: "Remove 10", exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Add size" }).click();
   for (const size of ["5", "2.5", "1.25"]) {
-    const more = page.getByRole("textbox", { name: "A size more, kg" });
+    const more = page.getByRole("textbox", { name: "New size, kg" });
     if (!(await more.isVisible())) await page.getByRole("button", { name: "Add size" }).click();
     await more.fill(size);
     await more.press("Enter");

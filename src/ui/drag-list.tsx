@@ -1,11 +1,30 @@
 "use client";
 
-import { DragDropProvider } from "@dnd-kit/react";
-import { isSortable, useSortable } from "@dnd-kit/react/sortable";
-import { GripVertical } from "lucide-react";
-import type { ReactNode } from "react";
+import { createContext, type ReactNode, useContext, useSyncExternalStore } from "react";
+import { type MovableRowProps, RowShape } from "./drag-row-shape";
 
-/** A list whose rows can be put in another place, by mouse, touch or keys: `DragRow` is one of them. */
+type Sorting = typeof import("./drag-sort");
+
+let loaded: Sorting | null = null;
+const waiting = new Set<() => void>();
+
+/** Loads the code that drags when the first list is there, and tells once it has come. */
+function subscribe(listener: () => void): () => void {
+  waiting.add(listener);
+  if (!loaded)
+    void import("./drag-sort").then((sorting) => {
+      loaded = sorting;
+      for (const tell of waiting) tell();
+    });
+  return () => waiting.delete(listener);
+}
+
+const SortingContext = createContext<Sorting | null>(null);
+
+/**
+ * A list whose rows can be put in another place, by mouse, touch or keys: `DragRow` is one of them. It is drawn as it is
+ * until the code that drags has been loaded.
+ */
 export function DragList({
   onMove,
   children,
@@ -14,46 +33,24 @@ export function DragList({
   onMove: (id: string, to: number) => void;
   children: ReactNode;
 }) {
-  return (
-    <DragDropProvider
-      onDragEnd={({ canceled, operation: { source } }) => {
-        if (canceled || !isSortable(source)) return;
-        if (source.initialIndex !== source.index) onMove(String(source.id), source.index);
-      }}
-    >
-      {children}
-    </DragDropProvider>
+  const sorting = useSyncExternalStore(
+    subscribe,
+    () => loaded,
+    () => null,
   );
-}
-
-interface RowProps {
-  id: string;
-  index: number;
-  /** What is moved, for who cannot see it. */
-  name: string;
-  className: string;
-  handleClassName?: string;
-  children: ReactNode;
+  if (!sorting) return children;
+  return (
+    <SortingContext value={sorting}>
+      <sorting.SortList onMove={onMove}>{children}</sorting.SortList>
+    </SortingContext>
+  );
 }
 
 /** A row of a `DragList`: with its handle, or fixed where it is. */
-export function DragRow({ isFixed = false, ...row }: RowProps & { isFixed?: boolean }) {
-  return isFixed ? <li className={row.className}>{row.children}</li> : <MovableRow {...row} />;
-}
-
-function MovableRow({ id, index, name, className, handleClassName = "", children }: RowProps) {
-  const { ref, handleRef, isDragging } = useSortable({ id, index });
-  return (
-    <li ref={ref} className={`${className} ${isDragging ? "bg-field" : ""}`}>
-      <button
-        ref={handleRef}
-        type="button"
-        aria-label={`Move ${name}`}
-        className={`inline-flex size-8 shrink-0 cursor-grab touch-none items-center justify-center rounded-sm text-ink-faint hover:bg-chalk-deep hover:text-ink ${handleClassName}`}
-      >
-        <GripVertical aria-hidden className="size-4" />
-      </button>
-      {children}
-    </li>
-  );
+export function DragRow({ isFixed = false, ...row }: MovableRowProps & { isFixed?: boolean }) {
+  const sorting = useContext(SortingContext);
+  if (isFixed) return <li className={row.className}>{row.children}</li>;
+  if (sorting) return <sorting.SortRow {...row} />;
+  const { id: _, index: __, ...shape } = row;
+  return <RowShape {...shape} />;
 }

@@ -36,6 +36,8 @@ export interface Chooser {
 
 /** Work of all quick choices for one plan: some tens of milliseconds. Short ones are harder to choose well. */
 const QUICK_WORK = { usual: 2.2e6, short: 6e6 };
+/** The same before a later lift, where there is little to choose. */
+export const LATER_QUICK_WORK = 1e6;
 /** Drills for less time than this are a short choice. Seconds. */
 const SHORT_UNDER = 420;
 /** At once the two most promising numbers of rounds are tried; the exact answer looks at all. */
@@ -43,9 +45,13 @@ const QUICK_MODELS = 2;
 /** The share of what is left of it that one choice may take. */
 const WORK_SHARE = 0.55;
 
-/** A very good answer at once; all choices of one plan share the work. */
-export function quickly(): Chooser {
-  let left: number | null = null;
+/**
+ * A very good answer at once; all choices that it makes share the work.
+ *
+ * @param mostWork of them all; absent: by how short the time is.
+ */
+export function quickly(mostWork: number | null = null): Chooser {
+  let left = mostWork;
   return {
     mostModels: QUICK_MODELS,
     // biome-ignore lint/correctness/useYield: it has nothing to tell before it is done.

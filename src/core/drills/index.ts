@@ -16,6 +16,7 @@ export {
   type Chooser,
   chooseDrills,
   exactly,
+  LATER_QUICK_WORK,
   quickly,
 } from "./choose-drills";
 export { HARD_EFFORT, LIMITER_SERVES, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";

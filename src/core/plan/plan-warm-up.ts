@@ -9,12 +9,14 @@ import {
   choiceModels,
   chooseDrills,
   exactly,
+  LATER_QUICK_WORK,
   type Placed,
   quickly,
 } from "../drills";
 import type { Progress } from "../optimizer";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 import { planFindings } from "./findings";
+import { PlanMemory } from "./plan-memory";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
 import type { CoveredDemand, Part, Plan, PlanOutline, PlanRequest, PlanStep, TogetherStep } from "./types";
@@ -24,17 +26,24 @@ import { workSeconds } from "./work-seconds";
  * Plans the warm-up of one athlete: the ramp of each lift, the drills that serve the session best in the time
  * that the first ramp leaves, and before each later lift what is new. A plan is always given; what it had to
  * give up stands in `findings`. The drills are a very good choice; `planExactly` finds the best.
+ *
+ * @param memory of the plans of the same athlete before; absent: everything is worked out.
  */
-export function planWarmUp(request: PlanRequest): Plan {
-  return drain(planWith(request, quickly()));
+export function planWarmUp(request: PlanRequest, memory = new PlanMemory()): Plan {
+  return drain(planWith(request, null, memory));
 }
 
 /** As `planWarmUp` with the best choice of drills, proven; yields how far the proof is. */
 export function planExactly(request: PlanRequest): Generator<Progress, Plan> {
-  return planWith(request, exactly);
+  return planWith(request, exactly, new PlanMemory());
 }
 
-function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, Plan> {
+/** @param chooser looks for the best drills; null: very good ones are taken at once, or from memory. */
+function* planWith(
+  request: PlanRequest,
+  chooser: Chooser | null,
+  memory: PlanMemory,
+): Generator<Progress, Plan> {
   const blocks = blocksOf(request.lifts);
   const { ramps, givenUp } = planRamps(request, blocks[0]!);
   const plan: Plan = {
@@ -55,7 +64,11 @@ function* planWith(request: PlanRequest, chooser: Chooser): Generator<Progress, 
     const isTogether = block === 0 && request.together && !request.begun;
     const choice: ChoiceOfDrills = isTogether
       ? choiceTogether(request.together!, from)
-      : yield* chooseDrills(from, chooser);
+      : chooser
+        ? yield* chooseDrills(from, chooser)
+        : memory.choose(from, () =>
+            drain(chooseDrills(from, quickly(block === 0 ? null : LATER_QUICK_WORK))),
+          );
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
     plan.steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useRef } from "react";
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import { type Moment, moveMoment } from "@/core/session";
 import { moveSessionAction } from "@/server/actions/sessions";
 import type { CalendarSession } from "@/server/sessions/list-calendar";

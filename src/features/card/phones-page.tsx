@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import type { Session } from "@/core/session";
 import { shareCardsAction, stopSharingCardsAction } from "@/server/actions/sessions";
 import type { PhoneAddress } from "@/server/cards/card-addresses";

@@ -3,8 +3,8 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { toast } from "sonner";
 import { gymSets } from "@/catalog/gym-sets";
+import { toast } from "@/client/toast";
 import { UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { addGymAction, removeGymAction } from "@/server/actions/gyms";

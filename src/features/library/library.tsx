@@ -2,9 +2,9 @@
 
 import { CopyPlus } from "lucide-react";
 import { type ReactNode, useState } from "react";
-import { toast } from "sonner";
 import { useCatalog } from "@/client/catalog";
 import { useCustomContent } from "@/client/custom-content";
+import { toast } from "@/client/toast";
 import { SiteHeader } from "@/features/shared/site-header";
 import { copyContentAction } from "@/server/actions/library";
 import type { CustomKind } from "@/server/schemas/custom-content";

@@ -2,21 +2,40 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-import { toast } from "sonner";
 import { useData } from "@/client/data";
+import { toast } from "@/client/toast";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { removeTemplateAction, startSessionAction } from "@/server/actions/sessions";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button } from "@/ui/button";
-import { SheetClose } from "@/ui/sheet";
+import { Sheet, SheetClose } from "@/ui/sheet";
 import { NewSessionFields } from "./new-session-fields";
 import { draftFor, everybody, type NewSessionDraft, requestOf, type Who } from "./precedent";
 
 /** Where the last choice of people is kept in the browser. */
 const LAST_WHO = "iron-step new session for";
 
-/** The form of a new session. It opens on who was chosen last. */
-export function NewSessionForm({ day, time }: { day: string; time: string | null }) {
+/** A sheet with the form of a new session. */
+export function NewSessionSheet({
+  open,
+  onOpenChange,
+  ...at
+}: {
+  day: string;
+  /** Of the first working set; null: as last time. */
+  time: string | null;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}) {
+  return (
+    <Sheet title="New session" open={open} onOpenChange={onOpenChange} className="w-[34rem]">
+      <NewSessionForm {...at} />
+    </Sheet>
+  );
+}
+
+/** It opens on who was chosen last. */
+function NewSessionForm({ day, time }: { day: string; time: string | null }) {
   const router = useRouter();
   const { data: choices, refetch } = useData<NewSessionChoices>("new-session");
   const [draft, setDraft] = useState<NewSessionDraft | null>(null);

@@ -1,16 +1,14 @@
 "use client";
 
 import { Plus } from "lucide-react";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useOfferActions } from "@/client/palette-actions";
 import { Button } from "@/ui/button";
-import { Sheet } from "@/ui/sheet";
+import { later } from "@/ui/later";
 
-const NewSessionForm = dynamic(() => import("./new-session-form").then((m) => m.NewSessionForm), {
-  ssr: false,
-});
+/** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
+export const NewSessionSheet = later(() => import("./new-session-form").then((m) => m.NewSessionSheet));
 
 /** The way to a new session from a page of the desk, by its button, by `N` and from the palette. */
 export function NewSession({ day }: { day: string }) {
@@ -25,24 +23,5 @@ export function NewSession({ day }: { day: string }) {
       </Button>
       <NewSessionSheet day={day} time={null} open={open} onOpenChange={setOpen} />
     </>
-  );
-}
-
-/** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
-export function NewSessionSheet({
-  open,
-  onOpenChange,
-  ...at
-}: {
-  day: string;
-  /** Of the first working set; null: as last time. */
-  time: string | null;
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
-}) {
-  return (
-    <Sheet title="New session" open={open} onOpenChange={onOpenChange} className="w-[34rem]">
-      <NewSessionForm {...at} />
-    </Sheet>
   );
 }

@@ -1,22 +1,14 @@
 "use client";
 
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
+import { later } from "@/ui/later";
 
-const Palette = dynamic(() => import("./palette").then((m) => m.Palette), { ssr: false });
+const Palette = later(() => import("./palette").then((m) => m.Palette));
 
-/** Opens the palette by its key; its code is loaded the first time. */
+/** Opens the palette by its key. */
 export function PaletteOpener() {
   const [open, setOpen] = useState(false);
-  const [wasOpen, setWasOpen] = useState(false);
-  useHotkeys(
-    "mod+k",
-    () => {
-      setOpen((is) => !is);
-      setWasOpen(true);
-    },
-    { preventDefault: true, enableOnFormTags: true },
-  );
-  return wasOpen ? <Palette open={open} onOpenChange={setOpen} /> : null;
+  useHotkeys("mod+k", () => setOpen((is) => !is), { preventDefault: true, enableOnFormTags: true });
+  return <Palette open={open} onOpenChange={setOpen} />;
 }

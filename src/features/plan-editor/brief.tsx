@@ -1,6 +1,5 @@
 "use client";
 
-import { format, parseISO } from "date-fns";
 import { memo, useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import type { AthleteRecord } from "@/core/athlete";
@@ -14,6 +13,7 @@ import { formatWeight } from "@/core/units";
 import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
 import { TEMPERATURES } from "@/features/shared/temperatures";
 import { Choice, LabelledChoice } from "@/ui/choice";
+import { shortDay } from "@/ui/day-in-words";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { type SaidWeight, WorkingWeight } from "./working-weight";
 
@@ -186,7 +186,7 @@ export const Brief = memo(function Brief({
         {lift.kind
           ? "No working weight, so no ramp: the drills lead straight into it."
           : known
-            ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${format(parseISO(known.day), "d MMM")}.`
+            ? `Last: ${known.sets} × ${known.reps} × ${formatWeight(known.weight)} ${athlete.unit}, ${shortDay(known.day)}.`
             : "No working weight on record for this lift."}{" "}
         <span className="sr-only">{approach.summary}</span>
       </p>

@@ -2,12 +2,13 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { useOfferActions } from "@/client/palette-actions";
 import type { DraftControls } from "@/client/use-saved-draft";
+import type { WarmUpDraft, WarmUpEdit } from "@/core/draft";
 import type { MemberPlan } from "@/core/group";
-import { planOfLift, planWarmUp, stairOf } from "@/core/plan";
+import { PlanMemory, planOfLift, planWarmUp, stairOf } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
 import { requestInSession } from "@/core/session";
 import { SessionTop } from "@/features/session-editor/session-top";
@@ -16,8 +17,8 @@ import { AddDrill } from "@/features/shared/add-drill";
 import { Dropped } from "@/features/shared/dropped";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
+import { later } from "@/ui/later";
 import { Brief } from "./brief";
-import { CompareDialog } from "./compare-dialog";
 import { DrillRows } from "./drill-rows";
 import { KeysDialog } from "./keys-dialog";
 import { LiftStrip } from "./lift-strip";
@@ -34,6 +35,8 @@ import { WhyPanel } from "./why-panel";
 /** Until the coach chooses: the first step, whatever it is. */
 const FIRST: Chosen = { kind: "drill", drill: "" };
 
+const CompareDialog = later(() => import("./compare-dialog").then((m) => m.CompareDialog));
+
 const LINK = "font-semibold text-ink underline decoration-line-strong underline-offset-4 hover:text-ember";
 
 /** The place where one athlete's warm-up is made. */
@@ -49,7 +52,7 @@ export function PlanEditor({
   const { session, gym, member } = opened;
   const { athlete } = member;
   const catalog = useCatalog();
-  const { draft, edit, tryOut, controls } = useWarmUp(opened);
+  const { draft, edit: editDraft, tryOut, controls } = useWarmUp(opened);
   useStayInStep(session.id, stamp, useOthersOf(athlete.id), controls.saver);
 
   const [wantedLift, setWantedLift] = useState(0);
@@ -58,26 +61,28 @@ export function PlanEditor({
   const [comparing, setComparing] = useState(false);
   const openCompare = useCallback(() => setComparing(true), []);
   const openKeys = useCallback(() => setKeysOpen(true), []);
-  const at = Math.min(wantedLift, draft.lifts.length - 1);
+  const { planned, edit, editSoon } = usePlannedDraft(draft, editDraft);
+  const at = Math.min(wantedLift, planned.lifts.length - 1, draft.lifts.length - 1);
   const goToLift = useCallback((to: number) => {
     setWantedLift(to);
     setWanted(FIRST);
   }, []);
 
-  const part = usePart(opened, draft, firstPart);
+  const part = usePart(opened, planned, firstPart);
   const isGroup = part !== null;
   const request = useMemo(
-    () => requestInSession(session, { athlete, draft }, gym, catalog, part),
-    [session, athlete, draft, gym, catalog, part],
+    () => requestInSession(session, { athlete, draft: planned }, gym, catalog, part),
+    [session, athlete, planned, gym, catalog, part],
   );
-  const whole = useMemo(() => planWarmUp(request), [request]);
+  const [memory] = useState(() => new PlanMemory());
+  const whole = useMemo(() => planWarmUp(request, memory), [request, memory]);
   const plan = useMemo(() => planOfLift(whole, at), [whole, at]);
   const minutes = plan.block === 0 ? request.minutes : null;
   const stair = useMemo(() => stairOf(plan, minutes), [plan, minutes]);
   const people = useMemo(() => [{ name: athlete.name, athlete }], [athlete]);
-  const planned = useMemo(() => plan.steps.map((s) => s.drill.id), [plan]);
+  const drills = useMemo(() => plan.steps.map((s) => s.drill.id), [plan]);
   const { lift, kit, onBlocks } = request.lifts[at]!;
-  const { weight } = draft.lifts[at]!;
+  const { weight } = planned.lifts[at]!;
   const weights = useMemo(
     () =>
       weight === null || !kit ? [] : rampWeights({ fromFloor: lift.fromFloor && !onBlocks }, kit, weight),
@@ -94,7 +99,7 @@ export function PlanEditor({
     undo: controls.undo,
     redo: controls.redo,
     // A key for a lift that there is none of does nothing, and drills alone have nothing to be compared with.
-    onLift: (to) => to < draft.lifts.length && goToLift(to),
+    onLift: (to) => to < planned.lifts.length && goToLift(to),
     onCompare: () => canCompare && openCompare(),
   });
   useOfferedWays(opened, controls, canCompare ? openCompare : null, openKeys);
@@ -129,7 +134,7 @@ export function PlanEditor({
           <Brief
             {...{ athlete, gym, draft, at }}
             session={isGroup ? session : null}
-            onEdit={edit}
+            onEdit={editSoon}
             onCompare={openCompare}
           />
           <StairView
@@ -139,9 +144,9 @@ export function PlanEditor({
             onEdit={edit}
           />
         </div>
-        <LiftStrip {...{ draft, athlete, gym, at }} plan={whole} onLift={goToLift} onEdit={edit} />
+        <LiftStrip {...{ athlete, gym, at }} draft={planned} plan={whole} onLift={goToLift} onEdit={edit} />
         <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-1 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
-          <section aria-label="Steps" className="relative min-h-0 overflow-y-auto px-7 pb-4">
+          <section aria-label="Steps" className="relative min-h-0 overflow-y-auto px-7 pb-4 contain-content">
             <div className="flex min-h-10 items-center py-1.5">
               {isGroup ? (
                 <p className="text-ink-soft">
@@ -151,15 +156,15 @@ export function PlanEditor({
                   </Link>
                 </p>
               ) : (
-                <ProofSign {...{ draft, athlete, gym }} plan={whole} onEdit={edit} />
+                <ProofSign {...{ athlete, gym }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
             <DrillRows {...{ plan, stair, chosen }} onChoose={setWanted} onEdit={edit} />
             <div className="border-t border-line py-1">
-              {draft.begun === null && (
-                <AddDrill people={people} gym={gym} planned={planned} onAdd={addDrill} />
+              {planned.begun === null && (
+                <AddDrill people={people} gym={gym} planned={drills} onAdd={addDrill} />
               )}
-              <Dropped drills={draft.dropped} onRestore={restoreDrill} />
+              <Dropped drills={planned.dropped} onRestore={restoreDrill} />
             </div>
             <RampRows {...{ plan, stair, gym, chosen }} onChoose={setWanted} onEdit={edit} />
           </section>
@@ -169,12 +174,18 @@ export function PlanEditor({
               id="why"
               tabIndex={-1}
               aria-label="Why"
-              className="relative min-h-0 border-l border-line px-5 py-4 outline-none focus-visible:bg-field xl:overflow-y-auto"
+              className="relative min-h-0 border-l border-line px-5 py-4 outline-none contain-content focus-visible:bg-field xl:overflow-y-auto"
             >
-              <WhyPanel {...{ chosen, plan, draft, gym, weights }} onChoose={setWanted} onEdit={edit} />
+              <WhyPanel
+                {...{ chosen, plan, gym, weights }}
+                draft={planned}
+                onChoose={setWanted}
+                onEdit={edit}
+              />
             </section>
             <PlanReview
-              {...{ opened, draft, request, whole, plan, isGroup }}
+              {...{ opened, request, whole, plan, isGroup }}
+              draft={planned}
               onEdit={edit}
               onChoose={setWanted}
             />
@@ -190,6 +201,30 @@ export function PlanEditor({
       <KeysDialog open={keysOpen} onOpenChange={setKeysOpen} />
     </div>
   );
+}
+
+/**
+ * The draft that the plan is of. What is changed on the plan itself is planned at once, so that one change builds on the
+ * other; what is changed in its head (`editSoon`) shows there first, and the plan follows.
+ */
+function usePlannedDraft(draft: WarmUpDraft, editDraft: (edit: WarmUpEdit) => void) {
+  const [isSoon, setSoon] = useState(false);
+  const later = useDeferredValue(draft);
+  const edit = useCallback(
+    (by: WarmUpEdit) => {
+      setSoon(false);
+      editDraft(by);
+    },
+    [editDraft],
+  );
+  const editSoon = useCallback(
+    (by: WarmUpEdit) => {
+      setSoon(true);
+      editDraft(by);
+    },
+    [editDraft],
+  );
+  return { planned: isSoon ? later : draft, edit, editSoon };
 }
 
 /** The same value for as long as it is the same choice. */

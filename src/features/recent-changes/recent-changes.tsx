@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import { restoreAction } from "@/server/actions/files";
 import type { RecentChange } from "@/server/files/restore";
 import { Button } from "@/ui/button";

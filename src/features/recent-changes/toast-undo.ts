@@ -1,6 +1,6 @@
 "use client";
 
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import { restoreAction } from "@/server/actions/files";
 
 /**

@@ -6,7 +6,8 @@ import { useData } from "@/client/data";
 import type { Session, SessionEdit } from "@/core/session";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button } from "@/ui/button";
-import { type PickItem, PickSheet } from "@/ui/pick-sheet";
+import type { PickItem } from "@/ui/pick-sheet";
+import { PickSheet } from "@/ui/pick-sheet-later";
 
 /** Adds athletes to a session, one by one or all of a group, found by typing. */
 export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {

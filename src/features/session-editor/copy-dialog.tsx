@@ -4,7 +4,7 @@ import { addDays, format, parseISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { type RefObject, useState } from "react";
 import { DayPicker } from "react-day-picker";
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import { repeatDays, type Session } from "@/core/session";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";

@@ -4,7 +4,7 @@ import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Trash2 } from "lucide-r
 import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/client/toast";
 import type { Session, SessionEdit } from "@/core/session";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { keepTemplateAction, removeSessionAction } from "@/server/actions/sessions";

@@ -8,7 +8,8 @@ import { type DrillId, PHASE_NAMES, PHASES } from "@/core/catalog";
 import { type DrillToAdd, drillsToAdd } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { Button } from "@/ui/button";
-import { type PickItem, PickSheet } from "@/ui/pick-sheet";
+import type { PickItem } from "@/ui/pick-sheet";
+import { PickSheet } from "@/ui/pick-sheet-later";
 
 /** Names of those who would do something else that are spelled out. */
 const NAMED = 2;

@@ -1,0 +1,41 @@
+import { isEqual } from "@/lib/equality";
+import type { ChoiceOfDrills, ChoiceRequest } from "../drills";
+
+/** Choices of drills that are kept: those of a session's blocks before and after a few changes. */
+const MOST_KEPT = 16;
+
+/** What of a request its drills depend on. */
+function dependsOn({
+  drills,
+  demands,
+  athlete: { experience, limiters, areas },
+  approach,
+  room,
+  equipment,
+  own,
+  dropped,
+  seconds,
+  taken,
+  begun,
+}: ChoiceRequest) {
+  const kit = equipment && [...equipment];
+  const who = { experience, limiters, areas };
+  return { drills, demands, who, approach, room, kit, own, dropped, seconds, taken, begun };
+}
+
+/**
+ * A memory of the drills chosen at once for the last plans of one athlete: most changes leave the drills of other lifts
+ * as they are, and those need not be chosen again. The same request gives the same drills with it as without.
+ */
+export class PlanMemory {
+  private kept: { from: ReturnType<typeof dependsOn>; choice: ChoiceOfDrills }[] = [];
+
+  /** The choice for a request, worked out where it is not known. */
+  choose(request: ChoiceRequest, work: () => ChoiceOfDrills): ChoiceOfDrills {
+    const from = dependsOn(request);
+    const known = this.kept.find((k) => isEqual(k.from, from));
+    const entry = known ?? { from, choice: work() };
+    this.kept = [entry, ...this.kept.filter((k) => k !== entry)].slice(0, MOST_KEPT);
+    return entry.choice;
+  }
+}
