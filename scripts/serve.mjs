@@ -28,6 +28,24 @@ const server = createServer((request, response) => {
   else void handle(request, response);
 });
 
+/** For how long the first page may hold up the start. Milliseconds. */
+const MOST_WARM_UP = 2000;
+
+/** Asks for the first page before anybody else can, so that what pages are made of is loaded by then. */
+async function warmUp() {
+  await new Promise((resolve) => server.listen(0, "127.0.0.1", resolve));
+  const signal = AbortSignal.timeout(MOST_WARM_UP);
+  try {
+    await (await fetch(`http://127.0.0.1:${server.address().port}/`, { signal })).arrayBuffer();
+  } catch {
+    // Whoever asks next is told what is wrong.
+  }
+  const closed = new Promise((resolve) => server.close(resolve));
+  server.closeAllConnections();
+  await closed;
+}
+await warmUp();
+
 server.listen(port, hostname, () => {
   console.log(`Iron Step: http://${hostname}:${port}`);
   if (isThisMachine(hostname, null)) return;
