@@ -52,7 +52,7 @@ test("a free time takes a new session for that time", async ({ page }) => {
   await page.goto(`${server.url}/calendar?day=${day}&view=day`);
   await page.locator('.fc-timegrid-slot-lane[data-time="11:30:00"]').click({ position: { x: 300, y: 5 } });
   const sheet = page.getByRole("dialog", { name: "New session" });
-  await expect(sheet.getByRole("textbox", { name: "First working set" })).toHaveValue("11:30");
+  await expect(sheet.getByRole("spinbutton", { name: "First working set" })).toHaveValue("11:30");
   await sheet.getByRole("button", { name: "Create session" }).click();
   await expect(page.getByText(/at the bar at 11:30|11:30/).first()).toBeVisible({ timeout: 20_000 });
 });

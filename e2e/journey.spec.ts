@@ -11,7 +11,7 @@ const rampLabels = (page: Page) =>
     .getByRole("button", { name: /^Ramp set/ })
     .evaluateAll((treads) => treads.map((t) => t.getAttribute("aria-label")));
 const field = (page: Page, label: string) =>
-  page.getByRole("region", { name: "Lift and time" }).getByRole("textbox", { name: label, exact: true });
+  page.getByRole("region", { name: "Lift and time" }).getByRole("spinbutton", { name: label, exact: true });
 
 async function type(page: Page, label: string, text: string) {
   await field(page, label).fill(text);
@@ -181,6 +181,8 @@ test("the whole journey by keyboard alone", async ({ page }) => {
   await page.keyboard.press("ArrowUp");
   await expect(field(page, "Minutes")).toHaveValue("16");
   await field(page, "Minutes").blur();
+  // The plan follows what is typed a moment later.
+  await expect(stair(page).getByText("16 min")).toBeVisible();
 
   // Along the stair to the second step; longer, then kept, dropped and brought back by undo.
   const why = page.getByRole("region", { name: "Why" });

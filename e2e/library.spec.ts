@@ -66,6 +66,7 @@ test("a drill of one's own is in the plan of a group and of one, and in the proo
   const proof = steps.getByText(/The best choice for this time|better:/);
   await expect(proof).toBeVisible({ timeout: 30_000 });
   await page.keyboard.press("a");
+  await expect(page.getByRole("dialog").getByRole("combobox")).toBeFocused();
   await page.keyboard.type("quayside");
   await page.keyboard.press("Enter");
   await page.keyboard.press("Escape");

@@ -57,7 +57,7 @@ test("how the racks are set on the session's page is how they hang on the wall, 
   await page.goto(`${server.url}${MASTERS}`);
   await ready(page);
   const racks = page.getByRole("region", { name: "Racks" });
-  const count = racks.getByRole("textbox", { name: "Racks" });
+  const count = racks.getByRole("spinbutton", { name: "Racks" });
   await count.fill("5");
   await count.press("Enter");
   await expect(racks.getByRole("table")).toHaveCount(5);
@@ -74,7 +74,7 @@ test("how the racks are set on the session's page is how they hang on the wall, 
   }
   await page.goto(`${server.url}${MASTERS}/sheets`);
   await expect(page.getByRole("region", { name: "Racks" }).getByRole("table")).toHaveCount(5);
-  await expect(page.getByRole("textbox", { name: "Racks" })).toHaveCount(0);
+  await expect(page.getByRole("spinbutton", { name: "Racks" })).toHaveCount(0);
 });
 
 test("a card of somebody who does not come is not there", async () => {

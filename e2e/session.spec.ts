@@ -50,7 +50,7 @@ test("drills alone and work without a weight need no bar", async ({ page }) => {
   await page.goto(`${server.url}/session/today-masters/lars`);
   await pick(page, "Lift", "Cool-down, hips and legs");
   await expect(steps(page).getByText("Cool-down", { exact: true }).first()).toBeVisible();
-  await expect(page.getByRole("textbox", { name: "Working weight" })).toHaveCount(0);
+  await expect(page.getByRole("spinbutton", { name: "Working weight" })).toHaveCount(0);
   await expect(stair(page).getByRole("button", { name: /^Ramp set/ })).toHaveCount(0);
 });
 
@@ -75,7 +75,7 @@ test("the exact choice is worked out behind the plan and offered, never slipped 
   const sign = steps(page).getByText(/The best choice for this time|better:/);
   await expect(sign).toBeVisible({ timeout: 30_000 });
   // Among these one has a better plan: it is shown beside the plan, which stays until it is taken over.
-  const minutes = page.getByRole("textbox", { name: "Minutes", exact: true });
+  const minutes = page.getByRole("spinbutton", { name: "Minutes", exact: true });
   for (let m = 9; m < 30; m++) {
     await minutes.fill(String(m));
     await minutes.press("Enter");
@@ -98,7 +98,7 @@ test("the exact choice is worked out behind the plan and offered, never slipped 
 
 test("little time says what is given up; a finding is mended with one click", async ({ page }) => {
   await page.goto(`${server.url}/session/today-throwers/ottilie`);
-  const minutes = page.getByRole("textbox", { name: "Minutes", exact: true });
+  const minutes = page.getByRole("spinbutton", { name: "Minutes", exact: true });
   await minutes.fill("7");
   await minutes.press("Enter");
   await expect(whole(page).getByRole("heading", { name: "Cut to fit 7 min" })).toBeVisible();
@@ -226,11 +226,11 @@ test("a ramp under way: done sets stay, a lighter day leads on, the drills stay 
     .getByRole("button", { name: /^First working set/ })
     .click();
   await page.getByRole("button", { name: /^−5 %/ }).click();
-  await expect(page.getByRole("textbox", { name: "Working weight" })).toHaveValue("140");
+  await expect(page.getByRole("spinbutton", { name: "Working weight" })).toHaveValue("140");
   expect((await labels()).slice(0, 2).map((l) => l!.split(" reps")[0])).toEqual(done);
   expect(await names(page)).toEqual(drills);
   const before = await sets.count();
-  await page.getByRole("textbox", { name: "Minutes left to the first working set" }).fill("4");
+  await page.getByRole("spinbutton", { name: "Minutes left to the first working set" }).fill("4");
   await page.keyboard.press("Enter");
   await expect.poll(() => sets.count()).toBeLessThan(before);
   await expect(page.getByText(/To fit the time/)).toBeVisible();
@@ -240,12 +240,12 @@ test("a ramp under way: done sets stay, a lighter day leads on, the drills stay 
 
 test("a single for the day: how it went proposes the next one", async ({ page }) => {
   await page.goto(`${server.url}/session/today-masters/rashid`);
-  await page.getByRole("textbox", { name: "Reps", exact: true }).fill("1");
+  await page.getByRole("spinbutton", { name: "Reps", exact: true }).fill("1");
   await page.keyboard.press("Enter");
   await stair(page)
     .getByRole("button", { name: /^First working set/ })
     .click();
-  const weight = page.getByRole("textbox", { name: "Working weight" });
+  const weight = page.getByRole("spinbutton", { name: "Working weight" });
   const single = Number(await weight.inputValue());
   await page.getByRole("button", { name: /^Easy/ }).click();
   await expect.poll(async () => Number(await weight.inputValue())).toBeGreaterThan(single);
@@ -262,7 +262,7 @@ test("technique additions of an Olympic lift, and a weight said by the training 
     .click();
   await page.getByRole("checkbox", { name: "Bar complex first" }).check();
   await expect(page.getByText(/^Bar complex, 5 each: Romanian deadlift/)).toBeVisible();
-  const weight = page.getByRole("textbox", { name: "Working weight" });
+  const weight = page.getByRole("spinbutton", { name: "Working weight" });
   await weight.fill("78 % TM");
   await weight.press("Enter");
   await expect(weight).toHaveValue("65");
@@ -275,7 +275,7 @@ test("technique additions of an Olympic lift, and a weight said by the training 
 test("what a rack, a stack or a body can weigh is what can be entered", async ({ page }) => {
   await page.goto(`${server.url}/session/today-masters/margit`);
   await page.getByRole("button", { name: /^2 Dumbbell row/ }).click();
-  const weight = page.getByRole("textbox", { name: "Working weight" });
+  const weight = page.getByRole("spinbutton", { name: "Working weight" });
   await weight.fill("23");
   await weight.press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "Nearest" })).toBeVisible();
@@ -301,11 +301,11 @@ test("a group shares its bars: fewer racks, another loader, too few racks", asyn
   await expect(sheets).toHaveCount(before - 1);
   const readyAt = async () => (await racks.getByRole("status").textContent())!.match(/ready (\d+:\d+)/)?.[1];
   const alone = await readyAt();
-  await racks.getByRole("textbox", { name: "Loaders" }).fill("2");
-  await racks.getByRole("textbox", { name: "Loaders" }).press("Enter");
+  await racks.getByRole("spinbutton", { name: "Loaders" }).fill("2");
+  await racks.getByRole("spinbutton", { name: "Loaders" }).press("Enter");
   await expect.poll(readyAt).not.toBe(alone);
-  await racks.getByRole("textbox", { name: "Racks" }).fill("1");
-  await racks.getByRole("textbox", { name: "Racks" }).press("Enter");
+  await racks.getByRole("spinbutton", { name: "Racks" }).fill("1");
+  await racks.getByRole("spinbutton", { name: "Racks" }).press("Enter");
   await expect(racks.getByText(/At most 4 share a bar, so they come in \d shifts/)).toBeVisible();
   await expect(racks.getByRole("heading", { name: "Shift 2" })).toBeVisible();
   await pick(page, "Plates", /^Shared plates/);

@@ -10,7 +10,7 @@ const shared = (page: Page) =>
   page
     .getByRole("button", { name: /^Move / })
     .evaluateAll((all) => all.map((b) => b.getAttribute("aria-label")!.replace("Move ", "")));
-const minutes = (page: Page) => page.getByRole("textbox", { name: "Minutes", exact: true });
+const minutes = (page: Page) => page.getByRole("spinbutton", { name: "Minutes", exact: true });
 
 test("a new session for the group of twelve to printed cards, in at most ten interactions", async ({
   page,
@@ -93,7 +93,7 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
   const added = (await remedy.textContent())!.replace(/^Add | \(.*/g, "");
   await remedy.click();
   await expect(steps.getByRole("button", { name: `Unpin ${added}` })).toBeVisible();
-  const weight = page.getByRole("textbox", { name: "Working weight" });
+  const weight = page.getByRole("spinbutton", { name: "Working weight" });
   await weight.fill("65");
   await weight.press("Enter");
   await saved(page);
@@ -121,7 +121,7 @@ test("two windows of a session stay in step, and neither loses a change", async 
   await expect(two.getByRole("region", { name: "Lift and time" })).toContainText("Minutes23", {
     timeout: 15_000,
   });
-  const weight = two.getByRole("textbox", { name: "Working weight" });
+  const weight = two.getByRole("spinbutton", { name: "Working weight" });
   await weight.fill("60");
   await weight.press("Enter");
   await expect(
@@ -180,6 +180,7 @@ test("a session is copied to other days, moved, kept as a template, taken out an
   const day = page.getByRole("button", { name: /^Day: / });
   const before = (await day.getAttribute("aria-label"))!;
   await day.click();
+  await expect(page.locator("button:focus[aria-label*='selected']")).toBeVisible();
   await page.keyboard.press("ArrowRight");
   await page.keyboard.press("Enter");
   await expect(day).not.toHaveAttribute("aria-label", before);
@@ -194,7 +195,7 @@ test("the same sets for all, by each one's own maximum; who is added, and who is
   await page.goto(`${server.url}/session/tomorrow-pilots`);
   await ready(page);
   await page.getByRole("button", { name: "Same for all" }).click();
-  const load = page.getByRole("textbox", { name: "Load", exact: true });
+  const load = page.getByRole("spinbutton", { name: "Load", exact: true });
   await load.fill("heavy");
   await load.press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "Give a weight such as 80" })).toBeVisible();

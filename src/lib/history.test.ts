@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { cases } from "@/lib/__tests__/cases";
 import { changed, type History, historyText, keptHistory, redone, startHistory, undone } from "@/lib/history";
 
 const one = startHistory("a");
@@ -35,6 +36,7 @@ test("whatever is done, as many undos as changes lead back to the start", () => 
       expect(history.present).toBe(-1);
       expect([history.present, ...history.future]).toEqual(all);
     }),
+    cases(100),
   );
 });
 

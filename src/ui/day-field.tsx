@@ -2,14 +2,12 @@
 
 import { format, parseISO } from "date-fns";
 import { CalendarDays } from "lucide-react";
-import dynamic from "next/dynamic";
 import { Popover } from "radix-ui";
 import { useState } from "react";
-import { CALENDAR_LOOK } from "./calendar-look";
 import { dayInWords } from "./day-in-words";
+import { later } from "./later";
 
-/** The calendar; its code is loaded when a day is picked for the first time. */
-const DayPicker = dynamic(() => import("react-day-picker").then((m) => m.DayPicker), { ssr: false });
+const DayGrid = later(() => import("./day-grid").then((m) => m.DayGrid));
 
 /** A day, picked from a calendar. */
 export function DayField({
@@ -43,19 +41,12 @@ export function DayField({
             aria-label={label}
             className="z-50 rounded-sm border border-ink bg-field p-3 shadow-sheet"
           >
-            <DayPicker
-              mode="single"
-              required
-              weekStartsOn={1}
-              showOutsideDays
-              autoFocus
-              selected={parseISO(value)}
-              defaultMonth={parseISO(value)}
-              onSelect={(day) => {
-                onChange(format(day, "yyyy-MM-dd"));
+            <DayGrid
+              value={value}
+              onPick={(day) => {
+                onChange(day);
                 setOpen(false);
               }}
-              classNames={CALENDAR_LOOK}
             />
           </Popover.Content>
         </Popover.Portal>

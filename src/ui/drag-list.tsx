@@ -1,23 +1,13 @@
 "use client";
 
-import { createContext, type ReactNode, useContext, useSyncExternalStore } from "react";
+import { createContext, type ReactNode, useContext } from "react";
+import { fetchedOnce } from "@/lib/fetched-once";
 import { type MovableRowProps, RowShape } from "./drag-row-shape";
+import { useFetched } from "./later";
 
 type Sorting = typeof import("./drag-sort");
 
-let loaded: Sorting | null = null;
-const waiting = new Set<() => void>();
-
-/** Loads the code that drags when the first list is there, and tells once it has come. */
-function subscribe(listener: () => void): () => void {
-  waiting.add(listener);
-  if (!loaded)
-    void import("./drag-sort").then((sorting) => {
-      loaded = sorting;
-      for (const tell of waiting) tell();
-    });
-  return () => waiting.delete(listener);
-}
+const SORTING = fetchedOnce<Sorting>(() => import("./drag-sort"));
 
 const SortingContext = createContext<Sorting | null>(null);
 
@@ -33,11 +23,7 @@ export function DragList({
   onMove: (id: string, to: number) => void;
   children: ReactNode;
 }) {
-  const sorting = useSyncExternalStore(
-    subscribe,
-    () => loaded,
-    () => null,
-  );
+  const sorting = useFetched(SORTING);
   if (!sorting) return children;
   return (
     <SortingContext value={sorting}>

@@ -5,6 +5,12 @@ import { useId } from "react";
 import type { Result } from "@/lib/result";
 import { useTyped } from "./use-typed";
 
+/** The number that a text is, if it is one. */
+function numberOf(text: string): number | undefined {
+  const number = Number(text.replace(",", "."));
+  return text === "" || Number.isNaN(number) ? undefined : number;
+}
+
 /** A number that can be typed and stepped. What is typed is read when the field is left or Enter is pressed. */
 export function Stepper<T>({
   label,
@@ -68,6 +74,9 @@ export function Stepper<T>({
         </button>
         <input
           id={id}
+          role="spinbutton"
+          aria-valuenow={numberOf(format(value))}
+          aria-valuetext={[format(value), suffix].filter(Boolean).join(" ") || "none"}
           inputMode="decimal"
           title={title}
           placeholder={placeholder}

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { type DoseRange, doseForSeconds, doseLevels, doseOf, doseSeconds, formatDose, stepDose } from ".";
 
 const range = (change: Partial<DoseRange>): DoseRange => ({
@@ -56,6 +57,7 @@ describe("dose levels", () => {
         const usual = levels.find((l) => l.sets === dose.sets[1] && l.amount === dose.amount[1]);
         expect(usual?.effect).toBe(1);
       }),
+      cases(100),
     );
   });
 
@@ -91,6 +93,7 @@ describe("changing a dose", () => {
           Math.abs(doseSeconds(dose, d.sets, d.amount) - seconds);
         for (const level of doseLevels(dose)) expect(off(found)).toBeLessThanOrEqual(off(level));
       }),
+      cases(100),
     );
   });
 });

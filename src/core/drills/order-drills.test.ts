@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { type Drill, drillById } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
 import { type Candidate, orderCost, orderDrills, timetable } from ".";
@@ -64,7 +65,7 @@ test("equals the best of all orders", () => {
         expect(costOf(found)).toBe(best);
       },
     ),
-    { numRuns: 40 },
+    cases(40),
   );
 });
 
@@ -139,5 +140,6 @@ test("the timetable follows it without gaps but the changes", () => {
       const last = placed.at(-1)!;
       expect(seconds).toBe(last.startsAt + last.seconds);
     }),
+    cases(100),
   );
 });

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { approach, planRequest } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { drillById, PHASES } from "../catalog";
 import { objectiveOf, Selection, worthOf } from "../optimizer";
 import { planWarmUp } from "../plan";
@@ -38,6 +39,7 @@ test("serving is worth w/3 a point up to 3, 0.4 of it to 6, 0.1 to 12, and ends 
         expect(worthOf({ pieces: worthOfServing(w) }, s)).toBeCloseTo(usual + ended, 9);
       },
     ),
+    cases(100),
   );
 });
 

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { approach, catalogLift, kgGym } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { drain } from "@/lib/drain";
 import { isAllowed, objectiveOf, prove, worthOf } from "../optimizer";
 import { weight } from "../units";
@@ -56,6 +57,7 @@ describe("what all do together, as one athlete", () => {
         const inGroup = chosen.map((c) => common.optionOf[c]!);
         expect(objectiveOf(common.problem, chosen)).toBeCloseTo(objectiveOf(model.problem, inGroup), 6);
       }),
+      cases(100),
     );
   });
 

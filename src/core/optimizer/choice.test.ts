@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyProblem } from "@/__tests__/problems";
+import { cases } from "@/lib/__tests__/cases";
 import { drain } from "@/lib/drain";
 import { isAllowed, objectiveOf, type Problem, type Progress, Prover, prove, search } from ".";
 
@@ -32,7 +33,7 @@ test("the proven choice is the best of all there are", () => {
       expect(last.objective).toBeCloseTo(bestOfAll(problem), 5);
       expect(last.bound).toBe(last.objective);
     }),
-    { numRuns: 400 },
+    cases(150),
   );
 });
 
@@ -46,6 +47,7 @@ test("a quick choice is allowed, and no choice goes over its bound", () => {
       expect(isAllowed(problem, chosen)).toBe(true);
       expect(bound).toBeGreaterThanOrEqual(bestOfAll(problem) - 1e-6);
     }),
+    cases(100),
   );
 });
 
@@ -58,6 +60,7 @@ test("a choice that is started from another is no worse", () => {
         objectiveOf(problem, start) - 1e-9,
       );
     }),
+    cases(100),
   );
 });
 
@@ -72,6 +75,7 @@ test("more room never gives a worse best choice, and an option less never a bett
       fc.pre(!problem.options.some((o) => o.partners?.includes(gone)));
       expect(proven({ ...problem, options }).last.objective).toBeLessThanOrEqual(now + 1e-5);
     }),
+    cases(100),
   );
 });
 
@@ -96,7 +100,7 @@ test("asked again with another scarce limit it proves what it proves anew", () =
         }
       },
     ),
-    { numRuns: 300 },
+    cases(100),
   );
 });
 
@@ -108,5 +112,6 @@ test("nothing is looked for where the bound cannot beat what is known", () => {
       // Either it saw at once that there is none, or it went on and found the best there is.
       expect(bound <= objective + 1 + 1e-6 || Math.abs(found - objective) < 1e-5).toBe(true);
     }),
+    cases(100),
   );
 });

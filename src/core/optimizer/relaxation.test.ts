@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyProblem } from "@/__tests__/problems";
+import { cases } from "@/lib/__tests__/cases";
 import { isAllowed, objectiveOf, type Problem } from ".";
 import { Relaxation } from "./relaxation";
 
@@ -44,7 +45,7 @@ test("no choice reaches more than the relaxation, and nothing is possible where 
         expect(objectiveOf(problem, chosen)).toBeLessThanOrEqual(bound + 1e-6);
       }
     }),
-    { numRuns: 200 },
+    cases(80),
   );
 });
 
@@ -68,7 +69,7 @@ test("taken up again after its bounds have changed it finds what it finds anew",
       same(narrowed, anew);
       same(freed, first);
     }),
-    { numRuns: 200 },
+    cases(80),
   );
 });
 
@@ -88,6 +89,6 @@ test("options that are left out count as not chosen", () => {
         expect(objectiveOf(problem, chosen)).toBeLessThanOrEqual(partial + 1e-6);
       }
     }),
-    { numRuns: 100 },
+    cases(100),
   );
 });

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyProblem } from "@/__tests__/problems";
+import { cases } from "@/lib/__tests__/cases";
 import { isAllowed, objectiveOf, Selection } from ".";
 
 const holding = (problem: ConstructorParameters<typeof Selection>[0], chosen: readonly number[]) => {
@@ -25,6 +26,7 @@ test("the gain of an option is what the objective gains, and its loss what it lo
       expect(gain).toBeCloseTo(difference, 9);
       expect(holding(problem, [...chosen, other]).loss(other)).toBeCloseTo(difference, 9);
     }),
+    cases(100),
   );
 });
 
@@ -39,6 +41,7 @@ test("taking out what was put in leaves nothing behind, in whatever order", () =
         expect(selection.usedOf(i)).toBeCloseTo(holding(problem, chosen).usedOf(i), 9);
       });
     }),
+    cases(100),
   );
 });
 
@@ -50,6 +53,7 @@ test("more of the same brings less", () => {
         holding(problem, []).gain(other) + 1e-9,
       );
     }),
+    cases(100),
   );
 });
 
@@ -60,6 +64,7 @@ test("what is admitted keeps an allowed choice allowed", () => {
       fc.pre(!chosen.includes(other) && isAllowed(free, chosen));
       expect(holding(free, chosen).admits(other)).toBe(isAllowed(free, [...chosen, other]));
     }),
+    cases(100),
   );
 });
 
@@ -74,5 +79,6 @@ test("an option may leave unless another one would stand without a partner", () 
         expect(holding(free, chosen).widowedBy(option).length > 0).toBe(!isAllowed(free, rest));
       }
     }),
+    cases(100),
   );
 });

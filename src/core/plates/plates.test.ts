@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyGym, everyStack, kgGym, plate, sideOf } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import {
   barKit,
@@ -40,7 +41,7 @@ describe("what can be loaded", () => {
         const found = loadableTotals(loadTable(kit, heaviest, fromFloor));
         expect(found).toEqual([...wanted].sort((a, b) => a - b));
       }),
-      { numRuns: 60 },
+      cases(60),
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { catalogLift, rampRequest } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { planRamp } from "../ramp";
 import { weight } from "../units";
 import {
@@ -59,7 +60,7 @@ test.each([
       }
       expect(value(best)).toEqual(least);
     }),
-    { numRuns },
+    cases(numRuns),
   );
 });
 
@@ -67,7 +68,7 @@ describe("every running order", () => {
   const holds = (check: (roster: readonly Lifter[], order: RunningOrder) => void) =>
     fc.assert(
       fc.property(lifters(3, 5), (roster) => check(roster, shareBar(roster, MOVE).best)),
-      { numRuns: 60 },
+      cases(60),
     );
 
   test("has each set once, a lifter's own in their order", () =>
@@ -112,7 +113,7 @@ describe("every running order", () => {
         const { best, turns } = shareBar(roster, MOVE);
         expect(isLess(value(turns), value(best))).toBe(false);
       }),
-      { numRuns: 40 },
+      cases(40),
     ));
 });
 
@@ -123,7 +124,7 @@ test("the first answer is there before the proof, and no later one is worse", ()
       expect(told.length).toBeGreaterThan(0);
       expect(isLess(told[0]!, value(shareBar(roster, MOVE).best))).toBe(false);
     }),
-    { numRuns: 30 },
+    cases(30),
   );
 });
 
@@ -166,7 +167,7 @@ describe("a group over racks", () => {
         expect(split!.length).toBeLessThanOrEqual(racks);
         for (const rack of split!) expect(rack.length).toBeLessThanOrEqual(MOST_ON_A_BAR);
       }),
-      { numRuns: 40 },
+      cases(40),
     );
   });
 
@@ -207,7 +208,7 @@ describe("a group over racks", () => {
           expect(isLess(value(told[0]![r]!.best), value(order.best))).toBe(false);
         }
       }),
-      { numRuns: 20 },
+      cases(20),
     );
   });
 
@@ -221,6 +222,7 @@ describe("a group over racks", () => {
         expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
         expect(shifts).toHaveLength(Math.ceil(people / (racks * MOST_ON_A_BAR)));
       }),
+      cases(100),
     );
     const roster = new Array<Lifter>(5).fill({ name: "", place: "rack", sets: [] });
     const orders = rackOrders(roster, 1, MOVE).next().value;
@@ -255,7 +257,7 @@ describe("a group over racks", () => {
           }
         }
       }),
-      { numRuns: 60 },
+      cases(60),
     );
   });
 
@@ -272,7 +274,7 @@ describe("a group over racks", () => {
         if (!split || needed > racks) return;
         for (const rack of split) expect(mixedOf(rack.map((i) => placed[i]!))).toBe(0);
       }),
-      { numRuns: 40 },
+      cases(40),
     );
   });
 
@@ -290,7 +292,7 @@ describe("a group over racks", () => {
       fc.property(group, (roster) => {
         expect(splitGroup(roster, 3, MOVE)).toEqual(splitGroup(roster, 3, MOVE));
       }),
-      { numRuns: 15 },
+      cases(15),
     );
   });
 });

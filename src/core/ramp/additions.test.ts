@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyGym, clean, kgGym, rampRequest, squat } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { loadableWeights } from "../plates";
 import { weight, weightValue } from "../units";
 import { ADDITION_IDS, type AdditionId, additionsFor, planRamp, type RampRequest } from ".";
@@ -58,7 +59,7 @@ test("in any mix each addition keeps to its first sets, its share of the working
       expect(ramp.totals.seconds).toBe(seconds);
       for (const s of ramp.sets) expect(s.seconds).toBeGreaterThan(0);
     }),
-    { numRuns: 300 },
+    cases(100),
   );
 });
 

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyRampRequest, type kgGym, rampRequest } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { dumbbellKit, nearestLoadable } from "../plates";
 import { type Weight, weight, weightValue } from "../units";
 import { adjustRamp, doneSets, planRamp, type RampRequest, type RampSet } from ".";
@@ -63,7 +64,7 @@ test("done sets stay as they were, and what follows rises to the working weight 
         return s.perSide;
       }, []);
     }),
-    { numRuns: 300 },
+    cases(100),
   );
 });
 
@@ -82,6 +83,7 @@ test("too little time is kept wherever leaving sets out can keep it, and is said
         expect(left).toEqual([]);
       }
     }),
+    cases(100),
   );
 });
 

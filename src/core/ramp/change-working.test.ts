@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyRampRequest, kgGym } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { barKit, dumbbellKit, loadableWeights } from "../plates";
 import { estimateOneRepMax } from "../strength";
 import { type Weight, weight, weightValue } from "../units";
@@ -33,6 +34,7 @@ test("rounding down never goes over, and nothing between would fit", () => {
       const all = loadableWeights(kit, weight(400));
       expect(down).toBe(all.findLast((w) => w <= exact + 1e-3) ?? null);
     }),
+    cases(100),
   );
 });
 

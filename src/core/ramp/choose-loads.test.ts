@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyGym, plate, stacksOf } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { barKit, type LoadTable, loadableTotals, loadTable, type Stack, stackMoves } from "../plates";
 import { type Weight, weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
@@ -101,7 +102,7 @@ test("weights and stacks are the best there are, ties included", () => {
       expect(found!.stacks.at(-1)).toHaveLength(wanted.plates);
       expect(found!.weights).toEqual(wanted.weights);
     }),
-    { numRuns: 500 },
+    cases(150),
   );
 });
 
@@ -127,7 +128,7 @@ test("going on from what has been done, on the plates that are on the bar, is th
       expect(found?.weights).toEqual(wanted?.weights);
       if (wanted) expect(found!.cost).toBeCloseTo(wanted.cost, 9);
     }),
-    { numRuns: 300 },
+    cases(100),
   );
 });
 
@@ -145,7 +146,7 @@ test("the cost that is reported is the cost of what is given", () => {
       const extra = found.stacks.at(-1)!.length - fewest;
       expect(found.cost).toBeCloseTo(moves + 0.5 * extra + (40 * off) / working, 6);
     }),
-    { numRuns: 100 },
+    cases(100),
   );
 });
 

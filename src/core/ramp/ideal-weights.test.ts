@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { rampRequest } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { countSets } from "./count-sets";
@@ -18,6 +19,7 @@ describe("ideal weights", () => {
           expect(jump / jumps[i]!).toBeCloseTo(0.8, 2);
         });
       }),
+      cases(100),
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { kgGym, rampRequest, squat } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import {
   barKit,
   bodyKit,
@@ -131,7 +132,7 @@ describe("every ramp without plates", () => {
   ) =>
     fc.assert(
       fc.property(anyRequest, (request) => check(request, planRamp(request))),
-      { numRuns: 500 },
+      cases(150),
     );
 
   test("rises strictly, below the working weight, in weights that there are", () =>
@@ -212,7 +213,7 @@ describe("the choice of weights", () => {
         expect(keeps(problem, found!.weights)).toBe(true);
         expect(off(problem, found!.weights)).toBe(Math.min(...all.map((weights) => off(problem, weights))));
       }),
-      { numRuns: 500 },
+      cases(150),
     );
   });
 });

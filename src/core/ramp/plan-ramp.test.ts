@@ -9,6 +9,7 @@ import {
   pull,
   rampRequest,
 } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { barKit, smallestStep, stackMoves } from "../plates";
 import { formatWeight, type Weight, weight } from "../units";
 import { checkWorkingWeight, planRamp, type Ramp, type RampRequest, rampWeights } from ".";
@@ -26,10 +27,10 @@ function lastJumpLimit({ working, unit }: RampRequest, sets: number, step: numbe
 }
 
 describe("every ramp", () => {
-  const holds = (check: (request: BarRampRequest, ramp: Ramp) => void, numRuns = 300) =>
+  const holds = (check: (request: BarRampRequest, ramp: Ramp) => void, numRuns = 100) =>
     fc.assert(
       fc.property(anyRampRequest, (request) => check(request, planRamp(request))),
-      { numRuns },
+      cases(numRuns),
     );
 
   test("rises strictly and stays below the working weight", () =>

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { cases } from "@/lib/__tests__/cases";
 import { setReps } from "./set-reps";
 
 const plain = { olympic: false };
@@ -38,6 +39,7 @@ describe("repetitions", () => {
         expect(reps).toEqual(reps.toSorted((a, b) => b - a));
         expect(reps.reduce((a, b) => a + b, 0)).toBeLessThanOrEqual(working >= 10 ? 35 : 30);
       }),
+      cases(100),
     );
   });
 

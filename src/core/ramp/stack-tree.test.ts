@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyGym, everyStack, sideOf, stacksOf } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { type BarKit, loadTable, stackMoves } from "../plates";
 import type { Weight } from "../units";
 import { StackTree } from "./stack-tree";
@@ -30,6 +31,7 @@ test("with room enough every stack of a weight is found once", () => {
           .sort(),
       );
     }),
+    cases(100),
   );
 });
 
@@ -43,6 +45,7 @@ test("no stack is left out that a ramp so cheap could have", () => {
         if (stack.length + Math.min(...onward) <= most) expect(found).toContain(stack.join());
       }
     }),
+    cases(100),
   );
 });
 
@@ -56,5 +59,6 @@ test("the way to the working weight is never said to be longer than it is", () =
         expect(tree.toWork[node]!).toBeLessThanOrEqual(least);
       }
     }),
+    cases(100),
   );
 });

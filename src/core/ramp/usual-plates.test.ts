@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyGym, kgGym, sideOf, stacksOf } from "@/__tests__/fixtures";
+import { cases } from "@/lib/__tests__/cases";
 import { dumbbellKit, loadableWeights, loadTable } from "../plates";
 import { weight } from "../units";
 import { usualPlates } from ".";
@@ -23,7 +24,7 @@ test("the usual plates make the weight, heavier ones inside, and no stack that d
         ),
       ).toBe(side);
     }),
-    { numRuns: 60 },
+    cases(60),
   );
 });
 

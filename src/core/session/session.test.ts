@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { athleteWith, catalogLift, gymWith } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { type DraftLift, startLift, type WarmUpDraft } from "../draft";
 import { planGroup } from "../group";
 import { planOfLift, planWarmUp } from "../plan";
@@ -127,6 +128,7 @@ describe("a warm-up whose session changes", () => {
         expect(mergeDraft(was, was, now)).toEqual(now);
         expect(ownParts(now, mergeDraft(was, was, now))).toEqual([]);
       }),
+      cases(100),
     );
   });
 
@@ -272,6 +274,7 @@ test("clock times there and back", () => {
     fc.property(fc.integer({ min: 0, max: 24 * 60 - 1 }), (m) => {
       expect(clockMinutes(clockTime(m))).toBe(m);
     }),
+    cases(100),
   );
 });
 

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { cases } from "@/lib/__tests__/cases";
 import { estimateOneRepMax, parseOfMaximum, weightForReps, weightOfMaximum } from ".";
 
 test.each([
@@ -35,5 +36,6 @@ test("the weight for repetitions undoes the estimate of the maximum", () => {
     fc.property(weights, fc.integer({ min: 1, max: 20 }), formulas, (w, reps, formula) => {
       expect(weightForReps(estimateOneRepMax(w, reps, formula), reps, formula)).toBeCloseTo(w, 6);
     }),
+    cases(100),
   );
 });

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { cases } from "@/lib/__tests__/cases";
 import {
   convertWeight,
   formatClock,
@@ -36,6 +37,7 @@ describe("weights", () => {
         const parsed = parseWeight(formatWeight(w as ReturnType<typeof weight>));
         expect(parsed).toEqual({ ok: true, value: w });
       }),
+      cases(100),
     );
   });
 
@@ -91,6 +93,7 @@ describe("lists of weights", () => {
         const weights = halves.map((h) => weight(h / 2)).sort((a, b) => a - b);
         expect(parseWeights(formatWeights(weights))).toEqual({ ok: true, value: weights });
       }),
+      cases(100),
     );
     expect(formatWeights([2.5, 5, 7.5, 10, 12, 20].map(weight))).toBe("2.5–10 by 2.5, 12, 20");
   });

@@ -1,8 +1,9 @@
 "use client";
 
-import dynamic from "next/dynamic";
+import type { ToasterProps } from "sonner";
+import { later } from "@/ui/later";
 
-const Toaster = dynamic(() => import("sonner").then((m) => m.Toaster), { ssr: false });
+const Toaster = later<ToasterProps & { open?: boolean }>(() => import("sonner").then((m) => m.Toaster));
 
 const LOOK = {
   toast:

@@ -3,12 +3,16 @@ import { notFound } from "next/navigation";
 import { SessionEditor } from "@/features/session-editor/session-editor";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
 import { gymChoices } from "@/server/gyms/gym-kit";
-import { openCatalog } from "@/server/library/catalog";
-import { openSession } from "@/server/sessions/open-session";
 import { sessionStamp } from "@/server/sessions/session-stamp";
+import { openedSession, sessionTitle } from "./opened";
 
 export const dynamic = "force-dynamic";
-export const metadata: Metadata = { title: "Session" };
+
+type Params = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  return sessionTitle((await params).id);
+}
 
 export default async function SessionPage({
   params,
@@ -18,9 +22,8 @@ export default async function SessionPage({
   searchParams: Promise<{ view?: string | string[] }>;
 }) {
   const { id } = await params;
-  const catalog = await openCatalog();
   const { view } = await searchParams;
-  const [opened, gyms, stamp] = await Promise.all([openSession(id, catalog), gymChoices(), sessionStamp(id)]);
+  const [opened, gyms, stamp] = await Promise.all([openedSession(id), gymChoices(), sessionStamp(id)]);
   if (opened.ok)
     return (
       <SessionEditor key={id} opened={opened.value} gyms={gyms} stamp={stamp} openAt={[view].flat()[0]} />

@@ -4,18 +4,22 @@ import { PlanEditor } from "@/features/plan-editor/plan-editor";
 import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
 import { openCatalog } from "@/server/library/catalog";
 import { groupPlanOf } from "@/server/plans/plan-session";
-import { openWarmUp } from "@/server/sessions/open-session";
 import { sessionStamp } from "@/server/sessions/session-stamp";
+import { openedWarmUp, warmUpTitle } from "../opened";
 
 export const dynamic = "force-dynamic";
-export const metadata: Metadata = { title: "Warm-up" };
 
 type Params = { params: Promise<{ id: string; athlete: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const { id, athlete } = await params;
+  return warmUpTitle(id, athlete, "Warm-up");
+}
 
 export default async function WarmUpPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
-  const [opened, stamp] = await Promise.all([openWarmUp(id, athlete, catalog), sessionStamp(id)]);
+  const [opened, stamp] = await Promise.all([openedWarmUp(id, athlete), sessionStamp(id)]);
   if (!opened.ok) {
     if (opened.error.kind === "missing") notFound();
     return <UnreadableWarmUp {...opened.error} />;

@@ -5,15 +5,20 @@ import { PrintPage } from "@/features/card/print-page";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
 import { openCatalog } from "@/server/library/catalog";
 import { allCardsOf } from "@/server/plans/plan-session";
-import { openSession } from "@/server/sessions/open-session";
+import { openedSession, sessionTitle } from "../opened";
 
 export const dynamic = "force-dynamic";
-export const metadata: Metadata = { title: "Cards" };
 
-export default async function CardsPage({ params }: { params: Promise<{ id: string }> }) {
+type Params = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  return sessionTitle((await params).id, "Cards");
+}
+
+export default async function CardsPage({ params }: Params) {
   const { id } = await params;
   const catalog = await openCatalog();
-  const opened = await openSession(id, catalog);
+  const opened = await openedSession(id);
   if (!opened.ok) {
     if (opened.error.kind === "missing") notFound();
     return <UnreadableSession message={opened.error.message} />;

@@ -4,15 +4,20 @@ import { GroupPaper } from "@/features/card/group-paper";
 import { PrintPage } from "@/features/card/print-page";
 import { openCatalog } from "@/server/library/catalog";
 import { wholePlanOf } from "@/server/plans/plan-session";
-import { openSession } from "@/server/sessions/open-session";
+import { openedSession, sessionTitle } from "../opened";
 
 export const dynamic = "force-dynamic";
-export const metadata: Metadata = { title: "Sheets" };
 
-export default async function SheetsPage({ params }: { params: Promise<{ id: string }> }) {
+type Params = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  return sessionTitle((await params).id, "Sheets");
+}
+
+export default async function SheetsPage({ params }: Params) {
   const { id } = await params;
   const catalog = await openCatalog();
-  const opened = await openSession(id, catalog);
+  const opened = await openedSession(id);
   if (!opened.ok) notFound();
   const { session, gym } = opened.value;
   return (

@@ -5,15 +5,21 @@ import { PrintPage } from "@/features/card/print-page";
 import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
 import { openCatalog } from "@/server/library/catalog";
 import { cardOf } from "@/server/plans/plan-session";
-import { openWarmUp } from "@/server/sessions/open-session";
+import { openedWarmUp, warmUpTitle } from "../../opened";
 
 export const dynamic = "force-dynamic";
-export const metadata: Metadata = { title: "Card" };
 
-export default async function CardPage({ params }: { params: Promise<{ id: string; athlete: string }> }) {
+type Params = { params: Promise<{ id: string; athlete: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const { id, athlete } = await params;
+  return warmUpTitle(id, athlete, "Card");
+}
+
+export default async function CardPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
-  const opened = await openWarmUp(id, athlete, catalog);
+  const opened = await openedWarmUp(id, athlete);
   if (!opened.ok) {
     if (opened.error.kind === "missing") notFound();
     return <UnreadableWarmUp {...opened.error} />;

@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
+import { expectNothing } from "./axe";
 import { serverForTests } from "./server";
 
 const server = serverForTests({ demo: false });
@@ -7,8 +7,7 @@ const server = serverForTests({ demo: false });
 test("from nothing to a first plan", async ({ page }) => {
   await page.goto(server.url);
   await expect(page.getByRole("heading", { name: "A first warm-up" })).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
+  await expectNothing(page);
 
   await page.getByRole("button", { name: "Plan the warm-up" }).click();
   await expect(page.getByText("Type the athlete's name.")).toBeVisible();

@@ -1,0 +1,37 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page } from "@playwright/test";
+
+const RULES = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
+
+/** Keeps hold of the page's workers, so that they can be ended while the page is looked at. */
+export async function holdWorkers(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const all: Worker[] = [];
+    Object.assign(globalThis, { workersOfPage: all });
+    globalThis.Worker = class extends Worker {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options);
+        all.push(this);
+      }
+    };
+  });
+}
+
+/** Expects that axe finds nothing on the page as it stands; long work of the page is ended first. */
+export async function expectNothing(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const { workersOfPage = [] } = globalThis as { workersOfPage?: Worker[] };
+    for (const worker of workersOfPage) worker.terminate();
+  });
+  const { violations } = await new AxeBuilder({ page }).setLegacyMode(true).withTags(RULES).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(", ")}`)).toEqual([]);
+}
+
+/** Expects that every text stands out from what it is on. */
+export async function expectContrast(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode(true)
+    .withRules(["color-contrast"])
+    .analyze();
+  expect(violations.flatMap((v) => v.nodes.map((n) => n.html))).toEqual([]);
+}

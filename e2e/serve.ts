@@ -1,0 +1,62 @@
+import { spawn } from "node:child_process";
+import { createServer } from "node:net";
+
+/** A production server that runs. */
+export interface RunningServer {
+  url: string;
+  /** Kills it without a warning: what it has acknowledged has to be there all the same. */
+  stop: () => Promise<void>;
+}
+
+/** Ports that no outgoing connection is given, so that a server which is away finds its own free when it is back. */
+const PORTS = { from: 20_000, count: 10_000 };
+
+function isFree(port: number): Promise<boolean> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once("error", () => resolve(false));
+    probe.listen(port, "127.0.0.1", () => probe.close(() => resolve(true)));
+  });
+}
+
+/** A port that nobody listens on. */
+export async function freePort(): Promise<number> {
+  for (;;) {
+    const port = PORTS.from + Math.floor(Math.random() * PORTS.count);
+    if (await isFree(port)) return port;
+  }
+}
+
+async function answers(url: string): Promise<boolean> {
+  try {
+    return (await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(5000) })).ok;
+  } catch {
+    return false;
+  }
+}
+
+/** Starts the production build on a port and waits until it answers. Throws when it does not within a minute. */
+export async function startServer(env: NodeJS.ProcessEnv, onPort?: number): Promise<RunningServer> {
+  const port = onPort ?? (await freePort());
+  const url = `http://127.0.0.1:${port}`;
+  const server = spawn(process.execPath, ["scripts/serve.mjs"], {
+    env: { HOST: "127.0.0.1", ...env, PORT: String(port) },
+    stdio: ["ignore", "ignore", "pipe"],
+  });
+  let said = "";
+  server.stderr.on("data", (text) => {
+    said += text;
+  });
+  const stop = async () => {
+    if (server.exitCode !== null || server.signalCode !== null) return;
+    const ended = new Promise((resolve) => server.once("exit", resolve));
+    server.kill("SIGKILL");
+    await ended;
+  };
+  for (let tries = 0; tries < 600; tries++) {
+    if (await answers(url)) return { url, stop };
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  await stop();
+  throw new Error(`The server does not answer. ${said}`);
+}

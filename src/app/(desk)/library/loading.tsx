@@ -1,0 +1,5 @@
+import { PageLoading } from "@/features/shared/page-loading";
+
+export default function LibraryLoading() {
+  return <PageLoading at="/library" />;
+}
