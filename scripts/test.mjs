@@ -20,19 +20,13 @@ function run(command, args, env = {}) {
   return spawnSync(command, args, options).status === 0;
 }
 
-/** Debian's Chromium; installed if it is missing and this may be done. */
+/** Debian's Chromium; only root has it installed, anybody else is told how to. */
 function chromium() {
-  const names = ["chromium", "chromium-browser", "google-chrome"];
-  const there = findCommand(...names);
-  if (there) return there;
-  const sudo = process.getuid?.() === 0 ? [] : ["sudo", "-n"];
-  if (!findCommand("apt-get")) return null;
+  const there = () => findCommand("chromium", "chromium-browser", "google-chrome");
+  if (there() || process.getuid?.() !== 0 || !findCommand("apt-get")) return there();
   console.log("Installing chromium …");
-  const apt = (...args) => {
-    const [command, ...rest] = [...sudo, "apt-get", ...args];
-    return run(command, rest, { DEBIAN_FRONTEND: "noninteractive" });
-  };
-  return apt("update", "-qq") && apt("install", "-y", "-qq", "chromium") ? findCommand(...names) : null;
+  const apt = (...args) => run("apt-get", args, { DEBIAN_FRONTEND: "noninteractive" });
+  return apt("update", "-qq") && apt("install", "-y", "-qq", "chromium") ? there() : null;
 }
 
 function readReport(file) {
@@ -78,8 +72,7 @@ unitTests();
 const built = await build();
 count("production build", built);
 const browser = chromium();
-if (!browser)
-  console.log("No chromium on the PATH, and it could not be installed: apt-get install chromium.");
+if (!browser) console.log("The interface tests need Chromium. Install it: sudo apt-get install chromium");
 if (built && browser) interfaceTests(browser);
 else count("interface tests", false);
 

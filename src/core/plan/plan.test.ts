@@ -123,7 +123,7 @@ describe("what was left out", () => {
   test("for time is named, with what it would cost", () => {
     const plan = planWarmUp(planRequest("front-squat", 80, { minutes: 8 }));
     const finding = plan.findings.find((f) => f.code === "unserved-time")!;
-    expect(finding.message).toMatch(/^No time for .+ more would serve it\.$/);
+    expect(finding.message).toMatch(/^No time for .+ more would cover it\.$/);
   });
 
   test("by the approach is named", () => {

@@ -167,7 +167,7 @@ describe("the plan as a whole", () => {
     const found = review({ steps: [step("easy-row")] });
     expect(codesOf(found)).toEqual(expect.arrayContaining(["unserved", "missing-plane"]));
     const unserved = found.find((f) => f.code === "unserved")!;
-    expect(unserved.message).toMatch(/^[A-Z].+ is (not|hardly) served\.( About .+ would serve it\.)?$/);
+    expect(unserved.message).toMatch(/^[A-Z].+ is (not|hardly) covered\.( About .+ would cover it\.)?$/);
     expect(codesOf(review({ steps: [] }, { ...base, approach: approach("bar-first") }))).not.toContain(
       "missing-plane",
     );

@@ -119,9 +119,9 @@ test("columns may be said where their heads say nothing", async () => {
 });
 
 test.each([
-  ["nothing", "", /nothing in it/],
-  ["a head alone", "name,group", /nothing in it/],
-  ["a picture", "\u0089PNG\u0000\u0000", /no text file/],
+  ["nothing", "", /The file is empty/],
+  ["a head alone", "name,group", /The file is empty/],
+  ["a picture", "\u0089PNG\u0000\u0000", /not a text file/],
   ["letters of another encoding", "name\nBeno\uFFFDt", /in UTF-8/],
   ["too much", `name\n${"x".repeat(500_001)}`, /over 500 kB/],
   [

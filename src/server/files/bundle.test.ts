@@ -157,8 +157,8 @@ describe("a file that is no bundle is refused with what is wrong", () => {
     ["a picture", new Uint8Array([0x89, 0x50, 0x4e, 0x47]), /not UTF-8 text/],
     ["another encoding", utf16, /not UTF-8 text/],
     ["a file that was cut off", bytesOf('{ "format": "iron-'), /not JSON/],
-    ["another program's JSON", bytesOf('{"athletes": []}'), /no bundle of Iron Step/],
-    ["a list", bytesOf("[]"), /no bundle of Iron Step/],
+    ["another program's JSON", bytesOf('{"athletes": []}'), /not a backup of Iron Step/],
+    ["a list", bytesOf("[]"), /not a backup of Iron Step/],
     ["a later version", bytesOf(JSON.stringify({ ...whole, version: 9 })), /version 9.*reads up to 1/],
     ["one without athletes", bytesOf(JSON.stringify(whole)), /gyms: /],
   ])("%s", async (_, bytes, message) => {

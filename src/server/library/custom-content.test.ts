@@ -167,14 +167,14 @@ describe("gyms and rooms", () => {
     expect(await removeGymAction("rope-works")).toMatchObject({ message: expect.stringMatching(/only gym/) });
     await addGymAction({ name: "Yard", unit: "kg", set: "garage" });
     expect(await removeGymAction("rope-works")).toMatchObject({
-      message: expect.stringMatching(/Sessions take place/),
+      message: expect.stringMatching(/It has sessions/),
     });
     expect(await removeGymAction("gone")).toMatchObject({ kind: "refused" });
   });
 
   test.each([
     [{ name: " ", unit: "kg", set: "hall" }, /name: Type the gym's name/],
-    [{ name: "Yard", unit: "kg", set: "hall" }, /this name already/],
+    [{ name: "Yard", unit: "kg", set: "hall" }, /already a gym with this name/],
     [{ name: "Other", unit: "stone", set: "hall" }, /unit/],
     [{ name: "Other", unit: "kg", set: "moon" }, /no kind of gym "moon"/],
   ])("%j is refused", async (request, message) => {

@@ -13,6 +13,13 @@ const AHEAD = 365;
 const MOST_EVENTS = 5000;
 /** What a session takes from its first working set on, in the picture of a calendar. Minutes. */
 const AFTER = 60;
+/** Minutes. */
+const DAY = 24 * 60;
+
+/** Minutes after a day begins, as the calendar's package reads a time without a zone: by the clock of UTC. */
+function at(day: string, minutes: number): Date {
+  return new Date(Date.parse(`${day}T00:00:00Z`) + minutes * 60_000);
+}
 
 /**
  * The sessions as an iCalendar feed: from when to arrive, without a time zone, since a gym's clock is where the gym is.
@@ -31,10 +38,6 @@ export async function sessionsCalendar(catalog: Catalog, now = new Date()): Prom
     const { id, name, day, time, minutes, lifts, participants } = parsed.value;
     const names = lifts.map((l) => liftById(catalog, l.lift)?.name ?? l.lift);
     const people = participants.filter((p) => !p.absent).length;
-    const start = new Date(`${day}T00:00:00`);
-    if (time) start.setMinutes(clockMinutes(time) - minutes);
-    const end = new Date(`${day}T00:00:00`);
-    if (time) end.setMinutes(clockMinutes(time) + AFTER);
     const base = publicUrl();
     calendar.createEvent({
       id: `${id}@iron-step`,
@@ -44,8 +47,8 @@ export async function sessionsCalendar(catalog: Catalog, now = new Date()): Prom
         counted(people, "athlete"),
         ...(time ? [`First working set ${time}`] : []),
       ].join("\n"),
-      start,
-      end: time ? end : addDays(start, 1),
+      start: at(day, time ? clockMinutes(time) - minutes : 0),
+      end: at(day, time ? clockMinutes(time) + AFTER : DAY),
       allDay: !time,
       floating: true,
       stamp: new Date(row.session.updatedAt),

@@ -100,7 +100,7 @@ describe("a new session", () => {
   });
 
   test.each<[string, Partial<NewSessionForm>, RegExp]>([
-    ["nobody", { groupId: null }, /Choose a group/],
+    ["nobody", { groupId: null }, /Choose an athlete, or a group/],
     ["a group that is not there", { groupId: "nowhere" }, /no such group/],
     ["no lift", { lifts: [] }, /lifts: Choose a lift/],
     ["a lift that is not there", { lifts: ["wall-climb"] }, /lifts\.0: There is no lift/],

@@ -2,18 +2,10 @@ import { approach, catalogLift, nameOnFailure, planRequest, somePlanRequests } f
 import { shippedCatalog as catalog } from "@/catalog";
 import { families, isMeant } from "../catalog";
 import type { DemandId } from "../demands";
-import { objectiveOf, prove } from "../optimizer";
+import { objectiveOf } from "../optimizer";
 import { type PlanRequest, planExactly, planWarmUp } from "../plan";
 import { weight } from "../units";
-import {
-  askedDemands,
-  buildChoiceModel,
-  type Candidate,
-  type ChoiceModel,
-  choiceModels,
-  orderDrills,
-  timetable,
-} from ".";
+import { askedDemands, buildChoiceModel, type Candidate, type ChoiceModel, orderDrills, timetable } from ".";
 
 const working = { weight: weight(100), reps: 5, sets: 3, rir: 1 };
 const asked = (lifts: string[], limiters: DemandId[] = [], ramped = true) => {
@@ -151,50 +143,6 @@ describe("every choice", () => {
           expect(objectiveOf(model.problem, indices.toSpliced(i, 1))).toBeLessThanOrEqual(now + 1e-6);
       }
     }));
-});
-
-describe("the exact choice", () => {
-  /** The best objective of a model, proven. */
-  const best = (model: ChoiceModel): number => {
-    const proof = prove(model.problem);
-    for (;;) {
-      const { value, done } = proof.next();
-      if (done) return value.objective;
-    }
-  };
-  const some = choices.slice(0, 14);
-
-  test("is never behind the quick one", () => {
-    for (const { request, model, chosen } of some) {
-      const quick = chosen.map((c) => model.candidates.indexOf(c));
-      nameOnFailure(request, () => {
-        expect(best(model)).toBeGreaterThanOrEqual(objectiveOf(model.problem, quick) - 1e-6);
-      });
-    }
-  });
-
-  test("with more time is never worse", () => {
-    for (const { request, model } of some) {
-      nameOnFailure(request, () => {
-        const limits = model.problem.limits.with(0, { most: model.seconds + 45 });
-        expect(best({ ...model, problem: { ...model.problem, limits } })).toBeGreaterThanOrEqual(
-          best(model) - 1e-6,
-        );
-      });
-    }
-  });
-
-  test("is never raised by dropping a drill", () => {
-    for (const { request, model, chosen } of some) {
-      if (chosen.length === 0) continue;
-      const { demands, seconds, rounds } = model;
-      const dropped = [chosen[0]!.drill.id];
-      nameOnFailure(request, () => {
-        const without = choiceModels({ ...request, demands, seconds, dropped })[rounds - 1]!;
-        expect(best(without)).toBeLessThanOrEqual(best(model) + 1e-6);
-      });
-    }
-  });
 });
 
 describe("circuits", () => {
