@@ -29,9 +29,9 @@ export function lpOf(problem: Problem, relaxed = false): string {
     if (terms.length > 0) rows.push(`limit${l}: ${terms.join(" ")} <= ${problem.limits[l]!.most}`);
   });
   problem.options.forEach((o, i) => {
-    if (!o.partners) return;
-    const partners = o.partners.map((p) => term(1, `y${p}`)).join(" ");
-    rows.push(`partner${i}: ${partners} - 1 y${i} >= 0`);
+    if (!o.prerequisites) return;
+    const prerequisites = o.prerequisites.map((p) => term(1, `y${p}`)).join(" ");
+    rows.push(`prerequisite${i}: ${prerequisites} - 1 y${i} >= 0`);
   });
   problem.required.forEach((list, r) => {
     rows.push(`required${r}: ${list.map((i) => term(1, `y${i}`)).join(" ")} = 1`);

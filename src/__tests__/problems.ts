@@ -3,7 +3,7 @@ import type { Problem } from "@/core/optimizer";
 
 const amount = fc.integer({ min: 1, max: 5 });
 
-/** Small problems with everything in them: goals worth less and less, limits, families, partners, required lists. */
+/** Small problems with everything in them: goals worth less and less, limits, families, prerequisites, required lists. */
 export const anyProblem: fc.Arbitrary<Problem> = fc
   .record({
     goals: fc.array(
@@ -23,7 +23,7 @@ export const anyProblem: fc.Arbitrary<Problem> = fc
         }),
         seconds: fc.integer({ min: 5, max: 60 }),
         family: fc.nat(6),
-        partners: fc.option(fc.uniqueArray(fc.nat(11), { minLength: 1, maxLength: 3 }), { freq: 4 }),
+        prerequisites: fc.option(fc.uniqueArray(fc.nat(11), { minLength: 1, maxLength: 3 }), { freq: 4 }),
       }),
       { minLength: 2, maxLength: 12 },
     ),
@@ -31,7 +31,7 @@ export const anyProblem: fc.Arbitrary<Problem> = fc
     requires: fc.boolean(),
   })
   .map(({ goals, options, seconds, requires }): Problem => {
-    const list = options.flatMap((o, i) => (o.family === 0 && !o.partners ? [i] : []));
+    const list = options.flatMap((o, i) => (o.family === 0 && !o.prerequisites ? [i] : []));
     const required = requires && list.length > 0 ? [list] : [];
     const least = Math.min(...list.map((i) => options[i]!.seconds));
     return {
@@ -42,7 +42,7 @@ export const anyProblem: fc.Arbitrary<Problem> = fc
           { index: 0, amount: o.seconds },
           { index: 1 + o.family, amount: 1 },
         ],
-        partners: o.partners?.filter((p) => p !== i && options[p]?.partners === null) ?? null,
+        prerequisites: o.prerequisites?.filter((p) => p !== i && options[p]?.prerequisites === null) ?? null,
       })),
       goals: goals.map(({ first, upTo, rest }) => ({
         pieces: [
@@ -54,7 +54,7 @@ export const anyProblem: fc.Arbitrary<Problem> = fc
         { most: required.length > 0 ? Math.max(seconds, least) : seconds },
         ...Array.from({ length: 7 }, () => ({ most: 1 })),
       ],
-      scarce: 0,
+      budget: 0,
       required: required.map((r) => r.toSorted((a, b) => options[a]!.seconds - options[b]!.seconds)),
       atNothing: -10,
     };

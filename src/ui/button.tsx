@@ -1,22 +1,25 @@
+import { cva, type VariantProps } from "class-variance-authority";
 import type { ComponentProps } from "react";
 
-const LOOKS = {
-  main: "bg-ember text-chalk hover:bg-ember-deep",
-  quiet: "border border-line-strong text-ink hover:border-ink hover:bg-chalk-deep",
-  bare: "text-ink-soft hover:bg-chalk-deep hover:text-ink",
-} as const;
+const button = cva(
+  "inline-flex min-h-8 items-center justify-center gap-1.5 rounded-sm px-3 font-semibold motion-safe:transition-colors disabled:opacity-40",
+  {
+    variants: {
+      look: {
+        main: "bg-ember text-chalk hover:bg-ember-deep",
+        quiet: "border border-line-strong text-ink hover:border-ink hover:bg-chalk-deep",
+        bare: "text-ink-soft hover:bg-chalk-deep hover:text-ink",
+      },
+    },
+    defaultVariants: { look: "quiet" },
+  },
+);
 
-type ButtonProps = ComponentProps<"button"> & { look?: keyof typeof LOOKS };
+type ButtonProps = ComponentProps<"button"> & VariantProps<typeof button>;
 
 /** A button with words. */
-export function Button({ look = "quiet", className = "", type = "button", ...props }: ButtonProps) {
-  return (
-    <button
-      type={type}
-      className={`inline-flex min-h-8 items-center justify-center gap-1.5 rounded-sm px-3 font-semibold motion-safe:transition-colors disabled:opacity-40 ${LOOKS[look]} ${className}`}
-      {...props}
-    />
-  );
+export function Button({ look, className, type = "button", ...props }: ButtonProps) {
+  return <button type={type} className={button({ look, className })} {...props} />;
 }
 
 type IconButtonProps = ComponentProps<"button"> & { label: string; keys?: string };

@@ -5,7 +5,7 @@ import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from 
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
 import { CHANGE_ESTIMATE_SECONDS } from "./constants";
-import { partnersOf } from "./needs";
+import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
 
 /** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
@@ -145,7 +145,7 @@ function withProblem(choices: Choices, approach: Approach): ChoiceModel {
       cost: costOf(c, c.seconds, approach),
       gives: [...served(c), ...gives],
       uses,
-      partners: partnersOf(c, candidates),
+      prerequisites: prerequisitesOf(c, candidates),
     };
   });
   const pins = candidates.map((c) => (c.pinned ? { wanted: c.drill.id, seconds: c.seconds } : null));

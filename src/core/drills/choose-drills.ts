@@ -180,7 +180,7 @@ function* fitToTime(
     if (found.chosen.every((c) => c.pinned)) break;
     const by = (found.seconds - most) * Math.max(1, i - GENTLE_TIGHTENINGS + 2);
     budget = Math.max(0, budget - by);
-    prover.setScarce(budget);
+    prover.setBudget(budget);
     found = layOutFound(yield* choosing(found.options));
   }
   found = yield* topUp(found);
@@ -194,7 +194,7 @@ function* fitToTime(
       const spare = most - best.seconds;
       const used = best.chosen.reduce((sum, c) => sum + c.seconds, 0);
       if (spare < LEAST_SPARE || used + spare >= most) return best;
-      prover.setScarce(used + spare);
+      prover.setBudget(used + spare);
       const next = layOutFound(yield* choosing(best.options));
       const gain = objectiveOf(model.problem, next.options) - objectiveOf(model.problem, best.options);
       if (next.seconds > most || gain <= EPSILON) return best;

@@ -36,9 +36,9 @@ function meetsNeed(need: Need, c: Candidate, other: Candidate): boolean {
  * The places of those of which one has to be chosen beside a candidate; null if it needs none, or if the coach
  * has chosen it.
  *
- * @param others null where something is nobody's partner.
+ * @param others null where something is nobody's prerequisite.
  */
-export function partnersOf(c: Candidate, others: readonly (Candidate | null)[]): number[] | null {
+export function prerequisitesOf(c: Candidate, others: readonly (Candidate | null)[]): number[] | null {
   const need = c.pinned ? null : needOf(c);
   return need && others.flatMap((o, i) => (o && meetsNeed(need, c, o) ? [i] : []));
 }

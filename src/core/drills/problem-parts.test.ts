@@ -6,7 +6,7 @@ import { drillById, PHASES } from "../catalog";
 import { objectiveOf, Selection, worthOf } from "../optimizer";
 import { planWarmUp } from "../plan";
 import { weight } from "../units";
-import { type Candidate, covers, ProblemParts, partnersOf, sequenceParts, worthOfServing } from ".";
+import { type Candidate, covers, ProblemParts, prerequisitesOf, sequenceParts, worthOfServing } from ".";
 
 const candidate = (id: string, change: Partial<Candidate> = {}): Candidate => {
   const drill = drillById(catalog, id)!;
@@ -97,7 +97,7 @@ describe("parts of a problem", () => {
       cost: 0,
       gives: [],
       uses: [{ index: time, amount: c.seconds }],
-      partners: null,
+      prerequisites: null,
     }));
     const problem = parts.problem(
       options,
@@ -161,15 +161,17 @@ describe("what a drill needs beside it", () => {
     ["power: something activated before", jump, [active]],
     ["hard work: something gentle before", thrust, [gentle]],
   ])("%s", (_, c, expected) => {
-    expect(partnersOf(c, others)!.map((i) => others[i]!.drill.id)).toEqual(expected.map((e) => e.drill.id));
+    expect(prerequisitesOf(c, others)!.map((i) => others[i]!.drill.id)).toEqual(
+      expected.map((e) => e.drill.id),
+    );
   });
 
   test("a gentle drill, and whatever the coach has chosen, needs nothing", () => {
-    expect(partnersOf(moved, others)).toBeNull();
-    expect(partnersOf({ ...jump, pinned: true }, others)).toBeNull();
+    expect(prerequisitesOf(moved, others)).toBeNull();
+    expect(prerequisitesOf({ ...jump, pinned: true }, others)).toBeNull();
   });
 
-  test("what stands for nobody's drill is nobody's partner", () => {
-    expect(partnersOf(jump, [null, active, null])).toEqual([1]);
+  test("what stands for nobody's drill is nobody's prerequisite", () => {
+    expect(prerequisitesOf(jump, [null, active, null])).toEqual([1]);
   });
 });

@@ -77,13 +77,13 @@ export class ProblemParts {
   /**
    * The problem of these parts; limits give way to what the coach has chosen.
    *
-   * @param scarce the limit that is scarce.
+   * @param budget the index of the limit that runs out first.
    * @param pins of each option what it may be chosen for that the coach wants, and how long that takes; of the options
    *   for the same thing one has to be chosen. Null: nothing.
    */
   problem(
     options: readonly Option[],
-    scarce: number,
+    budget: number,
     pins: readonly ({ wanted: string; seconds: number } | null)[],
   ): Problem {
     const pinned = new Map<string, number[]>();
@@ -96,7 +96,7 @@ export class ProblemParts {
     const used = this.limits.map(() => 0);
     for (const [first] of required) for (const u of options[first!]!.uses) used[u.index]! += u.amount;
     const limits = this.limits.map(({ most }, i) => ({ most: Math.max(most, used[i]!) }));
-    return { options, goals: this.goals, limits, scarce, required, atNothing: this.atNothing };
+    return { options, goals: this.goals, limits, budget, required, atNothing: this.atNothing };
   }
 }
 

@@ -73,8 +73,8 @@ describe("what all do together, as one athlete", () => {
     ).toBe(true);
   });
 
-  test("has the shortest time of all members as its scarce limit", () => {
-    expect(common.problem.limits[common.problem.scarce]).toEqual({ most: Math.min(...seconds) });
+  test("has the shortest time of all members as its budget", () => {
+    expect(common.problem.limits[common.problem.budget]).toEqual({ most: Math.min(...seconds) });
   });
 });
 

@@ -1,7 +1,7 @@
 import type { Goal, Option, Problem, Term } from "../optimizer";
 import type { GroupModel } from "./group-model";
 
-/** The choice of shared drills alone, its scarce limit the time for them, and which options of the group's problem its options are. */
+/** The choice of shared drills alone, its budget the time for them, and which options of the group's problem its options are. */
 export interface CommonProblem {
   problem: Problem;
   optionOf: readonly number[];
@@ -33,7 +33,7 @@ export function commonProblem(
   const common: Option[] = [];
   options.forEach((o, i) => {
     if (o.kind !== "shared") return;
-    const { cost, gives, uses, partners } = problem.options[i]!;
+    const { cost, gives, uses, prerequisites } = problem.options[i]!;
     const amounts = new Map<number, number>();
     for (const { index, amount } of gives) {
       const subject = subjects[index]!;
@@ -46,20 +46,20 @@ export function commonProblem(
       cost,
       gives: [...amounts].map(([index, amount]) => ({ index, amount })),
       uses: [...uses, took],
-      partners,
+      prerequisites,
     });
   });
   const placeOf = new Map(optionOf.map((o, i) => [o, i]));
-  const withPartners = common.map((o) => ({
+  const withPrerequisites = common.map((o) => ({
     ...o,
-    partners: o.partners?.map((p) => placeOf.get(p)!) ?? null,
+    prerequisites: o.prerequisites?.map((p) => placeOf.get(p)!) ?? null,
   }));
   // What the coach wants for one member alone is no matter of all.
   const required = problem.required
     .filter((list) => list.every((o) => placeOf.has(o)))
     .map((list) => list.map((o) => placeOf.get(o)!));
   return {
-    problem: { ...problem, options: withPartners, goals, limits, scarce: time, required },
+    problem: { ...problem, options: withPrerequisites, goals, limits, budget: time, required },
     optionOf,
   };
 }

@@ -10,7 +10,7 @@ import {
   LIMITER_SERVES,
   type OwnDrill,
   ProblemParts,
-  partnersOf,
+  prerequisitesOf,
   releases,
   sequenceParts,
 } from "../drills";
@@ -285,7 +285,7 @@ function problemOf(
       cost: candidates.reduce((sum, c) => sum + costOf(c, c.seconds, approach), 0),
       gives: summed(candidates.flatMap(served)),
       uses: summed(uses),
-      partners: null,
+      prerequisites: null,
     };
   };
 
@@ -314,7 +314,7 @@ function problemOf(
       cost: people * costOf(c, took, approach),
       gives: summed([...members, ...gives]),
       uses: summed(uses),
-      partners: partnersOf(c, sharedCandidates),
+      prerequisites: prerequisitesOf(c, sharedCandidates),
     };
   };
 

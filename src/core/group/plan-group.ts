@@ -60,7 +60,7 @@ function* startsOf(model: GroupModel, seconds: number): Generator<Start> {
   const { problem, optionOf } = commonProblem(model, seconds);
   const prover = new Prover(problem);
   for (const reserve of RESERVES) {
-    prover.setScarce(Math.max(0, seconds - reserve));
+    prover.setBudget(Math.max(0, seconds - reserve));
     const found = drain(prover.prove([], Number.NEGATIVE_INFINITY, START_WORK));
     const shared = found.chosen.map((o) => optionOf[o]!);
     const chosen = fill(model.problem, shared);

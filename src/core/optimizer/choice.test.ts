@@ -72,14 +72,14 @@ test("more room never gives a worse best choice, and an option less never a bett
       expect(proven({ ...problem, limits }).last.objective).toBeGreaterThanOrEqual(now - 1e-5);
       fc.pre(problem.required.length === 0 && gone < problem.options.length);
       const options = problem.options.map((o, i) => (i === gone ? { ...o, gives: [], cost: 100 } : o));
-      fc.pre(!problem.options.some((o) => o.partners?.includes(gone)));
+      fc.pre(!problem.options.some((o) => o.prerequisites?.includes(gone)));
       expect(proven({ ...problem, options }).last.objective).toBeLessThanOrEqual(now + 1e-5);
     }),
     cases(100),
   );
 });
 
-test("asked again with another scarce limit it proves what it proves anew", () => {
+test("asked again with another budget it proves what it proves anew", () => {
   fc.assert(
     fc.property(
       anyProblem,
@@ -89,8 +89,8 @@ test("asked again with another scarce limit it proves what it proves anew", () =
         const prover = new Prover(problem);
         let start: readonly number[] = [];
         for (const most of times) {
-          prover.setScarce(most);
-          const limits = problem.limits.with(problem.scarce, { most });
+          prover.setBudget(most);
+          const limits = problem.limits.with(problem.budget, { most });
           const anew = drain(prove({ ...problem, limits }));
           const again = drain(prover.prove(start));
           expect(isAllowed({ ...problem, limits }, again.chosen)).toBe(true);

@@ -12,8 +12,8 @@ export interface Option {
   gives: readonly Term[];
   /** What it takes of limits. */
   uses: readonly Term[];
-  /** Options, none with partners of its own, of which at least one must be chosen with it; null: it needs none. */
-  partners: readonly number[] | null;
+  /** Options, none with prerequisites of its own, of which at least one must be chosen with it; null: it needs none. */
+  prerequisites: readonly number[] | null;
 }
 
 /** Something to be met: each piece in turn is worth its slope in points, and slopes fall. */
@@ -36,8 +36,8 @@ export interface Problem {
   options: readonly Option[];
   goals: readonly Goal[];
   limits: readonly Limit[];
-  /** The limit that is scarce: quick choices weigh gains against what they use of it. */
-  scarce: number;
+  /** The index of the limit that runs out first, the time: quick choices weigh gains against what they use of it. */
+  budget: number;
   required: readonly (readonly number[])[];
   /** The objective when nothing is chosen. Points. */
   atNothing: number;

@@ -41,11 +41,12 @@ interface Relaxed {
 }
 
 /**
- * Answers one problem over and over while its scarce limit changes. What has been worked out for one limit is
+ * Branch and bound (Land and Doig 1960) on the relaxation, with variables fixed by reduced cost (Dantzig, Fulkerson and
+ * Johnson 1954). Answers one problem over and over while its budget changes. What has been worked out for one limit is
  * where the answer for the next one begins; the same questions in the same order get the same answers.
  */
 export class Prover {
-  /** The problem with the scarce limit as it is now. */
+  /** The problem with the budget as it is now. */
   problem: Problem;
   private root: Relaxation | null = null;
   private readonly all: readonly number[];
@@ -55,9 +56,9 @@ export class Prover {
     this.all = given.options.map((_, i) => i);
   }
 
-  /** Changes the scarce limit. */
-  setScarce(most: number): void {
-    this.problem = { ...this.given, limits: this.given.limits.with(this.given.scarce, { most }) };
+  /** Changes the budget. */
+  setBudget(most: number): void {
+    this.problem = { ...this.given, limits: this.given.limits.with(this.given.budget, { most }) };
   }
 
   /**
@@ -74,7 +75,7 @@ export class Prover {
       this.root = new Relaxation(this.given, this.all);
     const { given, problem, root } = this;
     apply(root, []);
-    root.setMoreOfScarce(problem.limits[given.scarce]!.most - given.limits[given.scarce]!.most);
+    root.setMoreOfBudget(problem.limits[given.budget]!.most - given.limits[given.budget]!.most);
     return { options: this.all, relaxation: root, bound: root.solve(enough) };
   }
 
@@ -127,7 +128,7 @@ export class Prover {
           b.option !== null &&
           !(
             relaxation.valueOf(b.variable) < WHOLE &&
-            bound - relaxation.priceOfMoving(b.variable) <= objective + SAME
+            bound - relaxation.reducedCost(b.variable) <= objective + SAME
           ),
       );
       shrunk = kept.length < options.length * 0.8;
@@ -226,15 +227,12 @@ function chooseSplit(relaxation: Relaxation, relaxed: number, objective: number)
     const value = relaxation.valueOf(variable);
     if (relaxation.lowerOf(variable) === relaxation.upperOf(variable)) return;
     if (value < WHOLE || value > 1 - WHOLE) {
-      if (
-        relaxed - relaxation.priceOfMoving(variable) <= objective + SAME &&
-        isOutside(relaxation, variable)
-      ) {
+      if (relaxed - relaxation.reducedCost(variable) <= objective + SAME && isOutside(relaxation, variable)) {
         certain.push({ binary: i, to: value < 0.5 ? 0 : 1 });
       }
       return;
     }
-    const { down, up } = relaxation.pricesOfRounding(variable);
+    const { down, up } = relaxation.roundingPenalty(variable);
     const score = Math.max(Math.min(down, up), 1e-9) * Math.max(down, up, 1e-9) * (option === null ? 4 : 1);
     if (score <= bestScore) return;
     bestScore = score;
@@ -248,5 +246,5 @@ function chooseSplit(relaxation: Relaxation, relaxed: number, objective: number)
 }
 
 function isOutside(relaxation: Relaxation, variable: number): boolean {
-  return relaxation.priceOfMoving(variable) > 0;
+  return relaxation.reducedCost(variable) > 0;
 }

@@ -20,7 +20,7 @@ export interface Piece {
  * The rows of a choice with the options that are left: columns are the options, then the pieces of the goals.
  *
  * @returns besides them the goals that no option gives anything to, the rows of families (limits of one) and the row
- *   of the scarce limit, −1 where it has none.
+ *   of the budget, −1 where it has none.
  */
 export function relaxationRows(
   problem: Problem,
@@ -30,7 +30,7 @@ export function relaxationRows(
   pieces: Piece[];
   emptyGoals: ReadonlySet<number>;
   familyRows: readonly number[];
-  scarceRow: number;
+  budgetRow: number;
 } {
   const { goals, limits } = problem;
   const columnOf = new Map(options.map((o, j) => [o, j]));
@@ -57,9 +57,9 @@ export function relaxationRows(
     goals.flatMap((goal, g) => (goalRows[g]!.terms.length > goal.pieces.length ? [] : [g])),
   );
   const familyRows: number[] = [];
-  let scarceRow = -1;
+  let budgetRow = -1;
   for (const [l, row] of limitRows.entries()) {
-    if (l === problem.scarce && row.terms.length > 0 && Number.isFinite(row.most)) scarceRow = rows.length;
+    if (l === problem.budget && row.terms.length > 0 && Number.isFinite(row.most)) budgetRow = rows.length;
     else if (row.terms.reduce((sum, [, a]) => sum + a, 0) <= row.most) continue;
     if (row.most === 1 && row.terms.every(([, a]) => a === 1)) {
       row.slackMost = 1;
@@ -67,34 +67,34 @@ export function relaxationRows(
     }
     rows.push(row);
   }
-  for (const row of partnerRows(problem, options, columnOf)) rows.push(row);
+  for (const row of prerequisiteRows(problem, options, columnOf)) rows.push(row);
   for (const list of problem.required) {
     const terms = list.flatMap((o) => (columnOf.has(o) ? [[columnOf.get(o)!, 1] as Term] : []));
     rows.push({ terms, most: 1, slackMost: 0 });
   }
-  return { rows, pieces, emptyGoals, familyRows, scarceRow };
+  return { rows, pieces, emptyGoals, familyRows, budgetRow };
 }
 
-/** Rows that keep options from being chosen without a partner; options of one family share one. */
-function partnerRows(
+/** Rows that keep options from being chosen without a prerequisite; options of one family share one. */
+function prerequisiteRows(
   problem: Problem,
   options: readonly number[],
   columnOf: ReadonlyMap<number, number>,
 ): Row[] {
-  const groups = new Map<string, { options: number[]; partners: readonly number[] }>();
+  const groups = new Map<string, { options: number[]; prerequisites: readonly number[] }>();
   for (const o of options) {
-    const { partners, uses } = problem.options[o]!;
-    if (!partners) continue;
+    const { prerequisites, uses } = problem.options[o]!;
+    if (!prerequisites) continue;
     const family = uses.findLast((u) => u.amount === 1 && problem.limits[u.index]!.most === 1);
-    const key = family ? `${family.index} ${partners.join()}` : `alone ${o}`;
-    const group = groups.get(key) ?? { options: [], partners };
+    const key = family ? `${family.index} ${prerequisites.join()}` : `alone ${o}`;
+    const group = groups.get(key) ?? { options: [], prerequisites };
     group.options.push(o);
     groups.set(key, group);
   }
   return [...groups.values()].map((group) => ({
     terms: [
       ...group.options.map((o) => [columnOf.get(o)!, 1] as Term),
-      ...group.partners.flatMap((p) => (columnOf.has(p) ? [[columnOf.get(p)!, -1] as Term] : [])),
+      ...group.prerequisites.flatMap((p) => (columnOf.has(p) ? [[columnOf.get(p)!, -1] as Term] : [])),
     ],
     most: 0,
     slackMost: Number.POSITIVE_INFINITY,

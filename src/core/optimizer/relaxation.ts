@@ -17,11 +17,12 @@ export interface Binary {
  * The linear relaxation of a choice, in which options may be chosen in part: its greatest objective bounds what
  * any choice can reach.
  *
- * A dual simplex over variables with two bounds, in one dense table that lives on as bounds change: after a
+ * A dual simplex (Lemke 1954) over variables with two bounds, rows weighed by dual Devex (Harris 1973; Forrest and
+ * Goldfarb 1992), in one dense table that lives on as bounds change: after a
  * change it takes up where it was, a few pivots from the new answer. Written out by hand because a search asks
  * for thousands of such answers.
  *
- * Rows: goals `pieces − Σ gives ≤ 0`, limits `Σ uses ≤ most`, partners `Σ option − Σ partners ≤ 0`, required
+ * Rows: goals `pieces − Σ gives ≤ 0`, limits `Σ uses ≤ most`, prerequisites `Σ option − Σ prerequisites ≤ 0`, required
  * lists `Σ = 1`. All start with their slack in the basis, and every other variable at the bound its cost likes,
  * which no change of bounds ever makes wrong.
  */
@@ -55,15 +56,15 @@ export class Relaxation {
   private readonly upper: Float64Array;
   private readonly cost: Float64Array;
   private readonly constant: number;
-  /** The slack of the scarce limit, and what one of the limit's units is in its row. */
-  private scarceSlack = -1;
-  private scarceScale = 1;
+  /** The slack of the budget, and what one of the limit's units is in its row. */
+  private budgetSlack = -1;
+  private budgetScale = 1;
 
   /**
    * @param options the options that are left to choose from; the others count as not chosen.
    */
   constructor(problem: Problem, options: readonly number[]) {
-    const { rows, pieces, emptyGoals, familyRows, scarceRow } = relaxationRows(problem, options);
+    const { rows, pieces, emptyGoals, familyRows, budgetRow } = relaxationRows(problem, options);
     const n = options.length + pieces.length;
     const m = rows.length;
     this.rows = m;
@@ -108,9 +109,9 @@ export class Relaxation {
       const scale =
         slackMost === Number.POSITIVE_INFINITY ? 1 / Math.max(...terms.map(([, a]) => Math.abs(a))) : 1;
       this.upper[slack] = slackMost;
-      if (i === scarceRow) {
-        this.scarceSlack = slack;
-        this.scarceScale = scale;
+      if (i === budgetRow) {
+        this.budgetSlack = slack;
+        this.budgetScale = scale;
       }
       let left = most * scale;
       for (const [j, amount] of terms) {
@@ -148,11 +149,11 @@ export class Relaxation {
     this.moveTo(column, wanted);
   }
 
-  /** Changes the scarce limit; `by` is how much more there is than in the problem that the table was made from. */
-  setMoreOfScarce(by: number): void {
+  /** Changes the budget; `by` is how much more there is than in the problem that the table was made from. */
+  setMoreOfBudget(by: number): void {
     // Where nothing uses it, or there is no end of it, it has no row.
-    if (this.scarceSlack >= 0)
-      this.setBounds(this.scarceSlack, -by * this.scarceScale, Number.POSITIVE_INFINITY);
+    if (this.budgetSlack >= 0)
+      this.setBounds(this.budgetSlack, -by * this.budgetScale, Number.POSITIVE_INFINITY);
   }
 
   /** Moves a variable outside the basis to a value, and with it the basis. */
@@ -177,7 +178,7 @@ export class Relaxation {
     for (;;) {
       const row = this.worstRow();
       if (row < 0) return this.bound();
-      if (!this.pivotOut(row)) return Number.NEGATIVE_INFINITY;
+      if (!this.dualRatioTest(row)) return Number.NEGATIVE_INFINITY;
       if (this.pivots % 8 === 0 && this.bound() < enough) return this.bound();
     }
   }
@@ -205,8 +206,11 @@ export class Relaxation {
     return worst;
   }
 
-  /** Takes the variable of a row out of the basis to the bound it breaks. False: nothing can take its place. */
-  private pivotOut(row: number): boolean {
+  /**
+   * Dual ratio test: takes the variable of a row out of the basis to the bound it breaks, with flips of bounds on the
+   * way (Maros 2003). False: nothing can take its place, so there is no solution.
+   */
+  private dualRatioTest(row: number): boolean {
     const { table, columns, reduced } = this;
     const leaving = this.basicOf[row]!;
     const isBelow = this.value[leaving]! < this.lower[leaving]!;
@@ -226,7 +230,7 @@ export class Relaxation {
       // lower that give to it, help by moving; above it is the other way round.
       if (isBelow === rises ? t < 0 : t > 0) helping[n++] = j;
     }
-    const passed: number[] = [];
+    const boundFlips: number[] = [];
     let entering = -1;
     while (n > 0) {
       let best = -1;
@@ -248,23 +252,23 @@ export class Relaxation {
       if (reach >= missing - FEASIBLE) break;
       // Even all of this variable is not enough: it crosses to its other bound and the next one is tried.
       missing -= reach;
-      passed.push(entering);
+      boundFlips.push(entering);
       helping.copyWithin(best, best + 1, n);
       n -= 1;
       entering = -1;
     }
     if (entering < 0) return false;
-    for (const j of passed) {
+    for (const j of boundFlips) {
       const variable = this.nonbasicOf[j]!;
       const atUpper = this.value[variable]! === this.upper[variable]!;
       this.moveTo(j, atUpper ? this.lower[variable]! : this.upper[variable]!);
     }
-    this.exchange(row, entering, target);
+    this.pivot(row, entering, target);
     return true;
   }
 
   /** Swaps the variable of a row, which goes to `target`, with that of a column. */
-  private exchange(row: number, column: number, target: number): void {
+  private pivot(row: number, column: number, target: number): void {
     const { table, columns, rows, reduced } = this;
     const leaving = this.basicOf[row]!;
     const entering = this.nonbasicOf[column]!;
@@ -331,14 +335,14 @@ export class Relaxation {
     this.work += columns + rows;
   }
 
-  /** What the bound loses at least if a variable outside the basis moves to its other bound. 0 inside it. */
-  priceOfMoving(variable: number): number {
+  /** Reduced cost: what the bound loses at least if a variable outside the basis moves to its other bound. 0 inside it. */
+  reducedCost(variable: number): number {
     const place = this.place[variable]!;
     return place >= 0 ? 0 : Math.abs(this.reduced[-1 - place]!);
   }
 
-  /** What the bound loses at least, to first order, if a variable in the basis goes down to 0, or up to 1. */
-  pricesOfRounding(variable: number): { down: number; up: number } {
+  /** Rounding penalty (Driebeek 1966): what the bound loses at least if a variable in the basis goes down to 0, or up to 1. */
+  roundingPenalty(variable: number): { down: number; up: number } {
     const row = this.place[variable]!;
     const value = this.value[variable]!;
     const start = row * this.columns;

@@ -80,8 +80,8 @@ class Search {
   private readonly byGain: Int32Array;
   /** What each of these gains while nothing is chosen. */
   private readonly alone: Float64Array;
-  /** What each option uses of the scarce limit. */
-  private readonly scarceUse: Float64Array;
+  /** What each option uses of the budget. */
+  private readonly budgetUse: Float64Array;
   private readonly here: Waiting;
   private readonly left: Waiting;
   /** The required list of an option, if it is in one. */
@@ -100,9 +100,9 @@ class Search {
         .filter((option) => this.alone[option]! > EPSILON && !this.listOf.has(option))
         .sort((a, b) => this.alone[b]! - this.alone[a]! || a - b),
     );
-    this.scarceUse = Float64Array.from(
+    this.budgetUse = Float64Array.from(
       problem.options,
-      (o) => o.uses.find((u) => u.index === problem.scarce)?.amount ?? 1,
+      (o) => o.uses.find((u) => u.index === problem.budget)?.amount ?? 1,
     );
     this.here = new Waiting(this.byGain.length);
     this.left = new Waiting(this.byGain.length);
@@ -162,21 +162,21 @@ class Search {
 
   /** @param areExact the gains of all that is left are what they gain now. */
   private bestToAdd(perUnit: boolean, areExact: boolean): number | null {
-    const { selection, left, scarceUse } = this;
+    const { selection, left, budgetUse } = this;
     let best: number | null = null;
     let bestScore = EPSILON;
     let kept = 0;
     for (let k = 0; k < left.count; k++) {
       const option = left.option[k]!;
       let gain = left.gain[k]!;
-      const share = perUnit ? 1 / scarceUse[option]! : 1;
+      const share = perUnit ? 1 / budgetUse[option]! : 1;
       if (gain * share > bestScore + EPSILON && (areExact || !selection.has(option))) {
         // What has no room or gains nothing never will while others only join.
         if (!areExact) {
           gain = selection.hasRoomFor(option) ? selection.gain(option) : 0;
           if (gain <= EPSILON) continue;
         }
-        if (gain * share > bestScore + EPSILON && selection.hasPartnerFor(option)) {
+        if (gain * share > bestScore + EPSILON && selection.hasPrerequisiteFor(option)) {
           best = option;
           bestScore = gain * share;
         }
@@ -239,7 +239,7 @@ class Search {
       for (const option of selection.chosen) {
         if (this.listOf.has(option)) continue;
         if (!problem.options[option]!.uses.some((u) => full.some((f) => f.index === u.index))) continue;
-        const cost = selection.loss(option) / this.scarceUse[option]!;
+        const cost = selection.loss(option) / this.budgetUse[option]!;
         if (cost < leastCost) {
           least = option;
           leastCost = cost;

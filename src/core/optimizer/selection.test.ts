@@ -68,7 +68,7 @@ test("what is admitted keeps an allowed choice allowed", () => {
   );
 });
 
-test("an option may leave unless another one would stand without a partner", () => {
+test("an option may leave unless another one would stand without a prerequisite", () => {
   fc.assert(
     fc.property(problemAndChoice, ({ problem, chosen }) => {
       const free = { ...problem, required: [] };

@@ -18,7 +18,7 @@ interface Flat {
   pieceUpTo: Float64Array;
   pieceSlope: Float64Array;
   cost: Float64Array;
-  /** For each option the options that have it as a partner. */
+  /** For each option the options that have it as a prerequisite. */
   dependents: readonly (readonly number[])[];
 }
 
@@ -53,7 +53,7 @@ function flatten({ options, goals }: Problem): Flat {
   const pieces = goals.map((g) => g.pieces);
   const dependents: number[][] = options.map(() => []);
   options.forEach((option, i) => {
-    for (const p of option.partners ?? []) dependents[p]!.push(i);
+    for (const p of option.prerequisites ?? []) dependents[p]!.push(i);
   });
   return {
     giveFrom: gives.from,
@@ -89,8 +89,8 @@ export class Selection {
   /** The most that may be used of each limit, rounding allowed for. */
   private readonly most: Float64Array;
   private readonly isIn: Uint8Array;
-  /** How many partners of each option are chosen. */
-  private readonly partnersIn: Int32Array;
+  /** How many prerequisites of each option are chosen. */
+  private readonly prerequisitesIn: Int32Array;
   private readonly flat: Flat;
   private cost = 0;
 
@@ -99,7 +99,7 @@ export class Selection {
     this.used = new Float64Array(problem.limits.length);
     this.most = Float64Array.from(problem.limits, (limit) => limit.most + EPSILON);
     this.isIn = new Uint8Array(problem.options.length);
-    this.partnersIn = new Int32Array(problem.options.length);
+    this.prerequisitesIn = new Int32Array(problem.options.length);
     this.flat = flatOf(problem);
   }
 
@@ -136,18 +136,18 @@ export class Selection {
     for (let k = useFrom[option]!; k < useFrom[option + 1]!; k++) {
       this.used[useLimit[k]!]! += sign * useAmount[k]!;
     }
-    for (const d of dependents[option]!) this.partnersIn[d]! += sign;
+    for (const d of dependents[option]!) this.prerequisitesIn[d]! += sign;
     this.cost += sign * cost[option]!;
   }
 
-  /** Whether an option may join: it is not in yet, every limit has room, and a partner is there if it needs one. */
+  /** Whether an option may join: it is not in yet, every limit has room, and a prerequisite is there if it needs one. */
   admits(option: number): boolean {
-    return this.isIn[option] === 0 && this.hasPartnerFor(option) && this.hasRoomFor(option);
+    return this.isIn[option] === 0 && this.hasPrerequisiteFor(option) && this.hasRoomFor(option);
   }
 
-  /** Whether a partner of an option is there, or it needs none. */
-  hasPartnerFor(option: number): boolean {
-    return this.partnersIn[option]! > 0 || this.problem.options[option]!.partners === null;
+  /** Whether a prerequisite of an option is there, or it needs none. */
+  hasPrerequisiteFor(option: number): boolean {
+    return this.prerequisitesIn[option]! > 0 || this.problem.options[option]!.prerequisites === null;
   }
 
   /** Whether every limit has room for an option. */
@@ -160,14 +160,14 @@ export class Selection {
     return true;
   }
 
-  /** Whether a chosen option may leave without leaving another one without its partner. */
+  /** Whether a chosen option may leave without leaving another one without its prerequisite. */
   canLose(option: number): boolean {
-    return this.flat.dependents[option]!.every((d) => !this.has(d) || this.partnersIn[d]! > 1);
+    return this.flat.dependents[option]!.every((d) => !this.has(d) || this.prerequisitesIn[d]! > 1);
   }
 
-  /** The chosen options that would stand without a partner if this one left. */
+  /** The chosen options that would stand without a prerequisite if this one left. */
   widowedBy(option: number): number[] {
-    return this.flat.dependents[option]!.filter((d) => this.has(d) && this.partnersIn[d] === 1);
+    return this.flat.dependents[option]!.filter((d) => this.has(d) && this.prerequisitesIn[d] === 1);
   }
 
   /** What the objective gains if an option joins. Points. It only falls as others join. */
@@ -223,8 +223,8 @@ export function isAllowed(problem: Problem, chosen: readonly number[]): boolean 
   return (
     problem.limits.every((limit, i) => selection.usedOf(i) <= limit.most + 1e-6) &&
     chosen.every((i) => {
-      const { partners } = problem.options[i]!;
-      return partners === null || partners.some((p) => selection.has(p));
+      const { prerequisites } = problem.options[i]!;
+      return prerequisites === null || prerequisites.some((p) => selection.has(p));
     }) &&
     problem.required.every((list) => list.filter((i) => selection.has(i)).length === 1)
   );
