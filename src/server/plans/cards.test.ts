@@ -1,0 +1,85 @@
+import type { CardView } from "@/core/card";
+import { seedDemo } from "@/demo/seed";
+import { withTemporaryDatabase } from "../__tests__/database";
+import { openSession } from "../__tests__/now";
+import { cardMarkdown } from "../cards/card-markdown";
+import { openCatalog } from "../library/catalog";
+import { allCardsOf } from "./plan-session";
+
+withTemporaryDatabase();
+
+const cards = new Map<string, CardView[]>();
+
+beforeAll(async () => {
+  await seedDemo(new Date());
+  for (const id of ["today-pilots", "tomorrow-pilots"]) {
+    const opened = await openSession(id);
+    if (opened.ok) cards.set(id, await allCardsOf(opened.value, await openCatalog()));
+  }
+});
+
+const every = () => [...cards.values()].flat();
+
+test("everybody who is there has a card, with the drills in the order of their clock", () => {
+  expect(every().length).toBeGreaterThan(15);
+  const seconds = (clock: string) => clock.split(":").reduce((sum, part) => sum * 60 + Number(part), 0);
+  for (const { athlete, lifts } of every()) {
+    for (const { drills } of lifts) {
+      const starts = drills.map((d) => seconds(d.at));
+      expect([athlete, starts]).toEqual([athlete, starts.toSorted((a, b) => a - b)]);
+      expect(drills.map((d) => d.number)).toEqual(drills.map((_, i) => i + 1));
+    }
+  }
+});
+
+test("a ramp ends with the working set, and plates are said where there are any", () => {
+  let ramps = 0;
+  for (const { lifts } of every()) {
+    for (const { ramp, working } of lifts) {
+      if (!ramp) continue;
+      ramps += 1;
+      const [last, ...before] = ramp.rows.toReversed();
+      expect(last).toMatchObject({ isWork: true, reps: "work", rest: "", fraction: 1 });
+      expect(working!.load).toContain(last!.weight);
+      expect(before.every((row) => !row.isWork && row.rest !== "" && row.fraction < 1)).toBe(true);
+      for (const row of ramp.rows) expect(row.plates !== null).toBe(ramp.hasPlates);
+    }
+  }
+  expect(ramps).toBeGreaterThan(15);
+});
+
+test("who has no working weight is told so in place of a ramp", () => {
+  const noa = cards.get("today-pilots")!.find((c) => c.athlete === "Noa Ben-Ami")!;
+  expect(noa.lifts[0]).toMatchObject({ ramp: null, missing: expect.stringMatching(/ask the coach/) });
+  expect(noa.lifts[0]!.working!.load).toBeNull();
+});
+
+test("rows are what has to fit on the page", () => {
+  for (const { rows, lifts } of every()) {
+    const counted = lifts.map((l) => l.drills.length + (l.ramp?.rows.length ?? 0));
+    expect(rows).toBe(counted.reduce((a, b) => a + b, 0));
+  }
+});
+
+test("a phase is named where it begins", () => {
+  for (const { lifts } of every())
+    for (const { drills } of lifts)
+      drills.forEach((drill, i) => {
+        expect(drill.opensPhase).toBe(drill.phase !== drills[i - 1]?.phase);
+      });
+});
+
+test("the text has every drill and every weight of the card", () => {
+  for (const card of every()) {
+    const text = cardMarkdown(card);
+    expect(text).toContain(card.athlete);
+    for (const { drills, ramp } of card.lifts) {
+      for (const { name, dose } of drills) {
+        expect(text).toContain(name);
+        expect(text).toContain(dose);
+      }
+      for (const { weight } of ramp?.rows ?? []) expect(text).toContain(weight);
+    }
+    for (const { message } of card.cautions) expect(text).toContain(message);
+  }
+});
