@@ -6,7 +6,7 @@ import { createClient } from "@libsql/client";
 import { addDays, format } from "date-fns";
 
 /**
- * How long every view takes with years of data, against the demo hall: 200 athletes, 5 years, 200,000 sessions. Asks the
+ * How long every view takes with years of data, against the demo gym: 200 athletes, 5 years, 200,000 sessions. Asks the
  * production server over HTTP, one request at a time, and reads how much memory it has come to hold.
  */
 

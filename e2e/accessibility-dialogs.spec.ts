@@ -69,7 +69,7 @@ test("axe finds nothing on a lift of one's own", async ({ page }) => {
   await expectNothing(page);
 });
 
-test("axe finds nothing on a ramp set, an error and the dialogs of the workbench", async ({ page }) => {
+test("axe finds nothing on a ramp set, an error and the dialogs of the plan editor", async ({ page }) => {
   await page.goto(`${server.url}/session/today-throwers/tevita`);
   await page.getByRole("button", { name: /^Ramp set 3/ }).click();
   await page.getByRole("button", { name: "Done up to here" }).click();

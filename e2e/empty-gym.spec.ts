@@ -26,14 +26,14 @@ test("from nothing to a first plan", async ({ page }) => {
   await expect(page.getByRole("link", { name: /^Ada Back squat/ })).toBeVisible();
 });
 
-test.describe("another empty hall", () => {
+test.describe("another empty gym", () => {
   const hall = serverForTests({ demo: false });
 
   test("from nothing to printed cards for a pasted list, with a common kind of gym", async ({ page }) => {
     await page.goto(hall.url);
     const list = page.getByLabel(/^Athletes, one per line/);
     await list.fill("Una Vell, 60\nOke Brandt, 102\nIda Lund");
-    await page.getByLabel("A gym like").selectOption({ label: "A hall with racks" });
+    await page.getByLabel("A gym like").selectOption({ label: "A gym with racks" });
     await page.getByRole("button", { name: "Plan the warm-up" }).click();
     await expect(page.getByText("Oke Brandt: What there is does not make it.")).toBeVisible();
     await list.fill("Una Vell, 60\nOke Brandt, 102.5\nIda Lund");

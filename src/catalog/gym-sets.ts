@@ -9,7 +9,7 @@ const NO_PLATES: Pick<GymSetLoads, "sledge" | "stack"> = { sledge: null, stack: 
 export const gymSets: readonly GymSet[] = [
   {
     id: "hall",
-    name: "A hall with racks",
+    name: "A gym with racks",
     note: "Six racks, bumpers, dumbbells, machines and everything for drills.",
     bumpers: true,
     loads: {

@@ -10,7 +10,7 @@ import {
   workingWeight,
 } from "./schema";
 
-/** Everything a new hall starts with; stored together or not at all. */
+/** Everything a new gym starts with; stored together or not at all. */
 export interface FirstRows {
   gym: typeof gym.$inferInsert;
   plates: (typeof plate.$inferInsert)[];

@@ -216,7 +216,7 @@ export const cardAddress = sqliteTable(
   (t) => [index("card_address_session").on(t.sessionId)],
 );
 
-/** Drills, lifts and approaches of the hall's own. */
+/** Drills, lifts and approaches of the gym's own. */
 export const customContent = sqliteTable("own_content", {
   id: text("id").primaryKey(),
   kind: text("kind", { enum: ["drill", "lift", "approach"] }).notNull(),

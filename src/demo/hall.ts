@@ -1,6 +1,6 @@
 import type { EquipmentId } from "@/core/catalog";
 
-/** The demo hall: a strength cooperative in a former rope works in the harbour town of Skerrow Haven. */
+/** The demo gym: a strength cooperative in a former rope works in the harbour town of Skerrow Haven. */
 export const hall = {
   id: "rope-works",
   name: "Rope Works Hall",

@@ -175,7 +175,7 @@ function sessionsOfWeeks(now: Date) {
 }
 
 /**
- * Fills an empty database with the demo hall, all or nothing, its dates relative to `now`. On a later day only
+ * Fills an empty database with the demo gym, all or nothing, its dates relative to `now`. On a later day only
  * the groups' sessions of that day and the next are added; what has been changed stays.
  */
 export async function seedDemo(now: Date): Promise<void> {

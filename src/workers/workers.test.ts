@@ -41,7 +41,7 @@ const athlete = athleteWith({
 });
 const draft: WarmUpDraft = startDraft(athlete, gym, catalog);
 const bridge = catalog.drills.find((d) => d.id === "glute-bridge")!;
-/** A drill that only this hall has. */
+/** A drill that only this gym has. */
 const own: Drill = { ...bridge, id: "own-bridge", name: "Bridge off the bench" };
 const hall: CustomContent = { ...NO_CUSTOM_CONTENT, drills: [own] };
 const wanted = applyEdit(draft, { kind: "pin", drill: own.id, block: 0 });
@@ -61,7 +61,7 @@ describe("the exact plan", () => {
       expect(answer).toMatchObject({ kind: "progress", bound: expect.any(Number) });
   });
 
-  test("knows what is the hall's own", () => {
+  test("knows what is the gym's own", () => {
     const last = asked(wanted, hall).at(-1)!;
     expect(last.kind === "done" && last.drills.map((d) => d.drill)).toContain("own-bridge");
     const without = asked(wanted).at(-1)!;
@@ -86,7 +86,7 @@ describe("the plan of a group", () => {
     return answers?.at(-1);
   };
 
-  test("together it has the hall's own drill that the coach wants for all", () => {
+  test("together it has the gym's own drill that the coach wants for all", () => {
     const last = asked(session)!;
     if (last.kind !== "done") throw new Error("not done");
     expect(last.plan.members.map((m) => m.name)).toEqual(["Ilse", "Mei", "Soraya"]);

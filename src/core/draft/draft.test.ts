@@ -82,7 +82,7 @@ describe("what a lift is loaded from", () => {
     expect(liftKit(full, catalogLift("pull-up"), pounds)).toMatchObject({ bodyWeight: 81_647 });
   });
 
-  test("makes a ramp on the workbench", () => {
+  test("makes a ramp in the plan editor", () => {
     const lift = { ...startLift(heavy, full, catalogLift("pull-up")), weight: weight(100) };
     const plan = planWarmUp(planRequestFor({ ...draft, lifts: [lift] }, heavy, full, catalog));
     expect(plan.ramps[0]!.sets.length).toBeGreaterThan(0);

@@ -64,7 +64,7 @@ export function ImportDialog({
       onOpenChange={onOpenChange}
       className="max-h-[92dvh] w-[48rem] overflow-y-auto"
     >
-      <label htmlFor={`${id}-file`} className="condensed mb-1 block text-2xs text-ink-soft">
+      <label htmlFor={`${id}-file`} className="mb-2 block text-ink-soft">
         A CSV file of athletes, working weights or both, with a header row. Nothing is saved until you
         confirm.
       </label>

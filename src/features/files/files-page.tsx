@@ -34,7 +34,7 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
   },
 ];
 
-/** What comes out of the hall as files, and what is taken in. */
+/** What comes out of the gym as files, and what is taken in. */
 export function FilesPage({ changes }: { changes: readonly RecentChange[] }) {
   return (
     <div className="min-h-dvh">

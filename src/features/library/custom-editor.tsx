@@ -20,7 +20,7 @@ interface Opened {
   draft: CustomItem;
 }
 
-/** A drill, lift or approach of the hall's own, to be changed. Saved as it is changed, like everything else. */
+/** A drill, lift or approach of the gym's own, to be changed. Saved as it is changed, like everything else. */
 export function CustomEditor({ id }: { id: string }) {
   const { data: opened } = useData<Opened>(`library/${id}`);
   if (opened === undefined) return <p className="text-ink-soft">Loading</p>;

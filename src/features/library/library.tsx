@@ -38,7 +38,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const drill = catalog.drills.find((d) => d.id === ids.drills);
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === ids.approaches) ?? catalog.approaches[0]!;
-  /** The page of one thing: the hall's own is changed, what ships is read and copied. */
+  /** The page of one thing: the gym's own is changed, what ships is read and copied. */
   const pageOf = (kind: CustomKind, item: { id: string; kind?: string }, page: ReactNode) => {
     if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} />;
     const copy = async () => {

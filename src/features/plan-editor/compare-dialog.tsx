@@ -1,6 +1,5 @@
 "use client";
 
-import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { type Approach, knownApproach, PHASE_NAMES } from "@/core/catalog";
@@ -11,6 +10,7 @@ import { approachGroups } from "@/features/shared/lift-groups";
 import { SmallStair } from "@/features/shared/small-stair";
 import { Button } from "@/ui/button";
 import { Choice } from "@/ui/choice";
+import { Sheet, SheetClose } from "@/ui/sheet";
 
 const STAIR_WIDTH = 400;
 
@@ -27,25 +27,17 @@ export function CompareDialog({
   onApproach: (id: string) => void;
 }) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-50 max-h-[94dvh] overflow-y-auto border-t-2 border-ink bg-chalk px-7 pt-5 pb-7 lg:inset-x-[max(1.75rem,calc(50vw-34rem))] lg:bottom-[3dvh] lg:border-2"
-        >
-          <div className="mb-3 flex items-baseline justify-between">
-            <Dialog.Title className="text-xl font-extrabold tracking-tight">
-              Two approaches to this session
-            </Dialog.Title>
-            <Dialog.Close asChild>
-              <Button>Close</Button>
-            </Dialog.Close>
-          </div>
-          {open && <Columns request={request} onApproach={onApproach} onDone={() => onOpenChange(false)} />}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Sheet
+      title="Two approaches to this session"
+      open={open}
+      onOpenChange={onOpenChange}
+      className="max-h-[94dvh] w-[68rem] overflow-y-auto"
+    >
+      <SheetClose asChild>
+        <Button className="absolute top-5 right-6">Close</Button>
+      </SheetClose>
+      <Columns request={request} onApproach={onApproach} onDone={() => onOpenChange(false)} />
+    </Sheet>
   );
 }
 

@@ -10,7 +10,7 @@ import { tickEdit } from "./done-edit";
 import { type Chosen, choicesOf, sameChoice } from "./selection";
 import { shiftStep } from "./shift-step";
 
-/** The keys of the workbench; `keys-dialog.tsx` lists them for the coach. */
+/** The keys of the plan editor; `keys-dialog.tsx` lists them for the coach. */
 export function usePlanEditorKeys({
   plan,
   stair,

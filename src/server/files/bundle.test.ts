@@ -55,7 +55,7 @@ describe("a bundle", () => {
     expect(validate({ format: "iron-step-bundle", version: 1 })).toBe(false);
   });
 
-  test("of an empty hall and back is the same", async () => {
+  test("of an empty gym and back is the same", async () => {
     const text = await exported();
     const bundle = await known(text);
     await deleteByIds(idsIn(bundle));
@@ -133,7 +133,7 @@ describe("a bundle", () => {
   });
 });
 
-test("own drills and lifts go along, and sessions that have them can be read in a hall that does not know them", async () => {
+test("own drills and lifts go along, and sessions that have them can be read in a gym that does not know them", async () => {
   const drill = await done(copyContentAction({ kind: "drill", of: "glute-bridge" }));
   const opened = await openSession("tomorrow-throwers");
   if (!opened.ok) throw new Error("not opened");
@@ -198,4 +198,17 @@ test("the calendar feed has the sessions with when to arrive, and nobody's name"
   expect(feed).toMatch(/SUMMARY:Masters\\, 45 and over/);
   expect(feed).toMatch(/DTSTART:\d{8}T181200\r/);
   expect(feed).not.toMatch(/Rashid|Consuelo/);
+});
+
+test("a session without a time is a whole day of the feed", async () => {
+  const opened = await openSession("tomorrow-throwers");
+  if (!opened.ok) throw new Error("not opened");
+  const { session, revision } = opened.value;
+  expect(await saveSessionAction({ revision, session: { ...session, time: null } })).toMatchObject({
+    kind: "saved",
+  });
+  const feed = await sessionsCalendar(await openCatalog());
+  const event = feed.split("BEGIN:VEVENT").find((e) => e.includes("UID:tomorrow-throwers@"))!;
+  expect(event).toContain(`DTSTART;VALUE=DATE:${session.day.replaceAll("-", "")}\r`);
+  expect(event).not.toContain("First working set");
 });

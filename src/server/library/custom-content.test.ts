@@ -33,7 +33,7 @@ async function copied(kind: "drill" | "lift" | "approach", of: string) {
   return (await openCustomContent(made.id))!;
 }
 
-describe("content of the hall's own", () => {
+describe("content of the gym's own", () => {
   test("is a copy that stands beside what ships, and is in plans once it is wanted", async () => {
     const { draft, revision } = await copied("drill", "glute-bridge");
     const changed = { ...draft, name: "Bridge off the bench", serves: { "glute-max": 3 } };

@@ -70,6 +70,6 @@ export function bundleJsonSchema(): object {
     $id: "https://iron-step.invalid/bundle.schema.json",
     title: "Iron Step bundle",
     description:
-      "Everything of a hall. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound.",
+      "Everything of a gym. Weights are whole thousandths of the unit beside them: grams, or thousandths of a pound.",
   };
 }

@@ -166,7 +166,7 @@ export const approachSchema = z.strictObject({
   retired: z.boolean().optional(),
 }) satisfies z.ZodType<Approach, unknown>;
 
-/** Which kinds of content a hall may have of its own, and what each looks like. */
+/** Which kinds of content a gym may have of its own, and what each looks like. */
 export const CUSTOM_SCHEMAS = { drill: drillSchema, lift: liftSchema, approach: approachSchema } as const;
 export type CustomKind = keyof typeof CUSTOM_SCHEMAS;
 export type CustomItem = Drill | Lift | Approach;

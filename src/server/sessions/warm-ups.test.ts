@@ -39,7 +39,7 @@ async function open(athleteId: string) {
 
 const linesOf = async (day: string) => (await listDay(day, 1)).sessions.flatMap((s) => s.lines);
 
-describe("the demo hall", () => {
+describe("the demo gym", () => {
   test("has about thirty members in three groups, twelve of them masters, in the order of their times", async () => {
     const { sessions } = await listDay(today(), 1);
     expect(sessions.map((s) => [s.time, s.lines.length])).toEqual([

@@ -30,7 +30,7 @@ async function errorsOf(change: object) {
   return outcome.kind === "refused" ? outcome.errors : [];
 }
 
-test("an empty hall has nobody", async () => {
+test("an empty gym has nobody", async () => {
   expect((await listDay("2026-01-05", 1)).sessions).toEqual([]);
 });
 
