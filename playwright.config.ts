@@ -25,8 +25,9 @@ export default defineConfig({
   use: {
     actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
-    // Pictures of every moment would slow all tests down for the sake of those that fail.
-    trace: { mode: "retain-on-failure", screenshots: false },
+    // A copy of the page at every step would make all tests half as long again for the sake of those that fail.
+    trace: { mode: "retain-on-failure", screenshots: false, snapshots: false },
+    screenshot: "only-on-failure",
     timezoneId: process.env.TEST_ZONE,
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {

@@ -32,6 +32,8 @@ test("the gym loses its small plates: whom it touches is said, and it can be und
   ).toBeVisible();
   await page.goBack();
   await expect(page.getByRole("button", { name: "Remove 10", exact: true })).toBeVisible();
+  // The page gone back to is not as it was opened, but as it was left.
+  expect(await page.getByRole("button", { name: "Remove 5", exact: true }).count()).toBe(0);
   await page.getByRole("button", { name: "Add size" }).click();
   for (const size of ["5", "2.5", "1.25"]) {
     const more = page.getByRole("textbox", { name: "New size, kg" });

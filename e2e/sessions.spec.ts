@@ -45,11 +45,16 @@ test("what all do is changed by keys, stays after a reload, and is undone after 
   await page.goto(`${server.url}/session/tomorrow-throwers`);
   await ready(page);
   const before = await shared(page);
-  await page.getByRole("button", { name: `Move ${before[0]}` }).focus();
+  const handle = page.getByRole("button", { name: `Move ${before[0]}` });
+  await handle.press("Space");
+  await expect(handle).toHaveAttribute("aria-pressed", "true");
+  for (const place of [1, 2]) {
+    await page.keyboard.press("ArrowDown");
+    await expect.poll(async () => (await shared(page)).indexOf(before[0]!)).toBe(place);
+  }
   await page.keyboard.press("Space");
-  for (const _ of [1, 2]) await page.keyboard.press("ArrowDown");
-  await page.keyboard.press("Space");
-  await expect.poll(async () => (await shared(page)).indexOf(before[0]!)).toBe(2);
+  await expect(handle).not.toHaveAttribute("aria-pressed", "true");
+  expect((await shared(page)).indexOf(before[0]!)).toBe(2);
   await page.getByRole("button", { name: `Drop ${before[3]}`, exact: true }).click();
   await expect.poll(() => shared(page)).not.toContain(before[3]);
   await saved(page);

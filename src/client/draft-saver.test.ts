@@ -22,8 +22,8 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
       },
     },
     {
-      onSaved: (revision) => saved.push(revision),
-      onLoaded: (draft) => loaded.push(draft),
+      onSaved: ({ revision }) => saved.push(revision),
+      onLoaded: ({ draft }) => loaded.push(draft),
     },
   );
   saver.subscribe(() => states.push(saver.state.kind));

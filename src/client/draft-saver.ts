@@ -27,9 +27,9 @@ export interface DraftStore<T> {
 /** What happens to a draft besides the state of its save, see `DraftSaver.subscribe`. */
 export interface SaverListener<T> {
   /** This window has saved. */
-  onSaved: (revision: number) => void;
+  onSaved: (saved: Stored<T>) => void;
   /** What was saved elsewhere is the draft now. */
-  onLoaded: (draft: T) => void;
+  onLoaded: (loaded: Stored<T>) => void;
 }
 
 /**
@@ -99,7 +99,7 @@ export class DraftSaver<T> {
     this.revisionNow = now.revision;
     this.stored = now.draft;
     this.wanted = now.draft;
-    this.listener.onLoaded(now.draft);
+    this.listener.onLoaded(now);
   }
 
   /**
@@ -138,7 +138,7 @@ export class DraftSaver<T> {
         this.revisionNow = outcome.revision;
         this.stored = draft;
         this.become({ kind: "saved" });
-        this.listener.onSaved(outcome.revision);
+        this.listener.onSaved({ revision: outcome.revision, draft });
       }
     } catch {
       this.become({ kind: "retrying" });

@@ -22,6 +22,14 @@ export function useOnSaved(saver: Saver, onSaved: () => void): void {
   useEffect(() => saver.subscribe(() => saver.state.kind === "saved" && latest.current()), [saver]);
 }
 
+/** What was last stored or loaded in this window, by the draft's name: pages gone back to are as old as their visit. */
+const newest = new Map<string, Stored<unknown>>();
+
+function newestOf<T>(name: string, opened: Stored<T>): Stored<T> {
+  const known = newest.get(name) as Stored<T> | undefined;
+  return known && known.revision > opened.revision ? known : opened;
+}
+
 /**
  * A draft of anything with undo and redo, saved after every change as `DraftSaver` does. What has been saved elsewhere is
  * loaded at once in the same browser and within seconds from another, unless something here is not saved yet.
@@ -40,18 +48,25 @@ export function useSavedDraft<T>(
   name: string,
   revision: number | undefined,
 ) {
-  const [history, setHistory] = useState<History<T>>(() => startHistory(opened.draft));
+  const [start] = useState(() => newestOf(name, opened));
+  const [history, setHistory] = useState<History<T>>(() => startHistory(start.draft));
   const [preview, setPreview] = useState<{ draft: T } | null>(null);
   const queries = useQueryClient();
   const others = useRef<BroadcastChannel | null>(null);
   const [saver] = useState(
     () =>
       new DraftSaver(
-        opened,
+        start,
         { store, load },
         {
-          onSaved: (saved) => others.current?.postMessage(saved),
-          onLoaded: (draft) => setHistory(startHistory(draft)),
+          onSaved: (saved) => {
+            newest.set(name, saved);
+            others.current?.postMessage(saved.revision);
+          },
+          onLoaded: (loaded) => {
+            newest.set(name, loaded);
+            setHistory(startHistory(loaded.draft));
+          },
         },
       ),
   );

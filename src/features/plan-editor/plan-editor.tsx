@@ -62,6 +62,7 @@ export function PlanEditor({
   const openCompare = useCallback(() => setComparing(true), []);
   const openKeys = useCallback(() => setKeysOpen(true), []);
   const { planned, edit, editSoon } = usePlannedDraft(draft, editDraft);
+  const isUpToDate = planned === draft;
   const at = Math.min(wantedLift, planned.lifts.length - 1, draft.lifts.length - 1);
   const goToLift = useCallback((to: number) => {
     setWantedLift(to);
@@ -146,7 +147,11 @@ export function PlanEditor({
         </div>
         <LiftStrip {...{ athlete, gym, at }} draft={planned} plan={whole} onLift={goToLift} onEdit={edit} />
         <div className="grid min-h-0 flex-1 border-t border-line lg:grid-cols-[minmax(0,1fr)_20.5rem] lg:grid-rows-1 xl:grid-cols-[minmax(0,1fr)_20.5rem_17rem]">
-          <section aria-label="Steps" className="relative min-h-0 overflow-y-auto px-7 pb-4 contain-content">
+          <section
+            aria-label="Steps"
+            aria-busy={!isUpToDate}
+            className="relative min-h-0 overflow-y-auto px-7 pb-4 contain-content"
+          >
             <div className="flex min-h-10 items-center py-1.5">
               {isGroup ? (
                 <p className="text-ink-soft">
@@ -156,7 +161,7 @@ export function PlanEditor({
                   </Link>
                 </p>
               ) : (
-                <ProofSign {...{ athlete, gym }} draft={planned} plan={whole} onEdit={edit} />
+                <ProofSign {...{ athlete, gym, isUpToDate }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
             <DrillRows {...{ plan, stair, chosen }} onChoose={setWanted} onEdit={edit} />

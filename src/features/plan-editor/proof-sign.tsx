@@ -18,15 +18,19 @@ export const ProofSign = memo(function ProofSign({
   athlete,
   gym,
   plan,
+  isUpToDate,
   onEdit,
 }: {
   draft: WarmUpDraft;
   athlete: AthleteRecord;
   gym: GymKit;
   plan: Plan;
+  /** Whether the draft is what the coach has entered last: a selection for an earlier one is not put in any more. */
+  isUpToDate: boolean;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
-  const proof = useExactPlan(draft, athlete, gym, plan);
+  const found = useExactPlan(draft, athlete, gym, plan);
+  const proof: Proof = isUpToDate ? found : { kind: "waiting" };
   if (proof.kind === "better")
     return <BetterPlan {...{ plan, onEdit, by: proof.by, drills: proof.drills }} />;
   const words = {
