@@ -15,6 +15,7 @@ import {
 } from "@/core/plates";
 import type { RampLift, RampRequest } from "@/core/ramp";
 import { type Weight, weight } from "@/core/units";
+import { cases } from "@/lib/__tests__/cases";
 
 const none = 0 as Weight;
 
@@ -175,7 +176,7 @@ export const anyPlanRequest: fc.Arbitrary<PlanRequest> = fc
 
 /** So many different plan requests: planning takes a while, so each is used for many checks. */
 export function somePlanRequests(count: number): PlanRequest[] {
-  return fc.sample(anyPlanRequest, count);
+  return fc.sample(anyPlanRequest, cases(count));
 }
 
 /** Runs a check and says for which request it failed. */

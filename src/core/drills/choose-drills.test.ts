@@ -1,11 +1,10 @@
-import { approach, catalogLift, nameOnFailure, planRequest, somePlanRequests } from "@/__tests__/fixtures";
+import { approach, catalogLift, planRequest } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
 import { families, isMeant } from "../catalog";
 import type { DemandId } from "../demands";
-import { objectiveOf } from "../optimizer";
 import { type PlanRequest, planExactly, planWarmUp } from "../plan";
 import { weight } from "../units";
-import { askedDemands, buildChoiceModel, type Candidate, type ChoiceModel, orderDrills, timetable } from ".";
+import { askedDemands, buildChoiceModel, orderDrills } from ".";
 
 const working = { weight: weight(100), reps: 5, sets: 3, rir: 1 };
 const asked = (lifts: string[], limiters: DemandId[] = [], ramped = true) => {
@@ -55,95 +54,6 @@ describe("asked demands", () => {
 function choiceOf(request: PlanRequest) {
   return planWarmUp(request).blocks[0]!.choice;
 }
-
-const choices = somePlanRequests(60).map((request) => ({ request, ...choiceOf(request) }));
-const holds = (check: (request: PlanRequest, model: ChoiceModel, chosen: readonly Candidate[]) => void) => {
-  for (const { request, model, chosen } of choices) {
-    nameOnFailure(request, () => check(request, model, chosen));
-  }
-};
-
-describe("every choice", () => {
-  test("fits the time when it is laid out", () =>
-    holds((_, model, chosen) => {
-      expect(timetable(orderDrills(chosen)).seconds).toBeLessThanOrEqual(model.seconds);
-    }));
-
-  test("has one drill of a family and keeps each phase in its bounds", () =>
-    holds((_, model, chosen) => {
-      expect(new Set(chosen.map((c) => c.family)).size).toBe(chosen.length);
-      model.phases.forEach((rule) => {
-        const here = chosen.filter((c) => c.phase === rule.phase);
-        expect(here.length).toBeLessThanOrEqual(rule.mostDrills);
-        expect(here.reduce((sum, c) => sum + c.seconds, 0)).toBeLessThanOrEqual(rule.most);
-      });
-    }));
-
-  test("never takes a drill that an area of the athlete rules out", () =>
-    holds(({ athlete }, _, chosen) => {
-      for (const { area, level } of athlete.areas) {
-        if (level !== "avoid") continue;
-        for (const c of chosen) expect(c.drill.avoid).not.toContain(area);
-      }
-    }));
-
-  test("follows a stretch with dynamic work on a shared range, where the approach releases", () => {
-    const usual = approach("temperature-first");
-    const release = { phase: "release", mostDrills: 3, least: 120, most: 240, shortPrice: 20 } as const;
-    const releasing = { ...usual, phases: usual.phases.toSpliced(1, 0, release) };
-    let stretches = 0;
-    for (const request of somePlanRequests(30)) {
-      const { chosen } = choiceOf({ ...request, minutes: request.minutes + 15, approach: releasing });
-      for (const held of chosen.filter((c) => c.drill.stretch)) {
-        stretches += 1;
-        const moved = chosen.some(
-          (c) =>
-            c.drill.mode === "dynamic" &&
-            c.block >= held.block &&
-            c.serves.some((s) => held.serves.some((h) => h.demand === s.demand)),
-        );
-        expect(moved).toBe(true);
-      }
-    }
-    expect(stretches).toBeGreaterThan(10);
-  });
-
-  test("is specific: each drill serves something asked, raising apart", () =>
-    holds((_, model, chosen) => {
-      for (const c of chosen.filter((o) => o.phase !== "raise")) {
-        const serves = (least: number, weighs: number) =>
-          model.demands.some((d) => (c.drill.serves[d.demand] ?? 0) >= least && d.weight >= weighs);
-        expect(serves(1, 2) || serves(2, 1)).toBe(true);
-      }
-    }));
-
-  test("spends little on hard drills, and power only once something is awake", () =>
-    holds((_, __, chosen) => {
-      const hard = chosen.filter((c) => c.drill.effort >= 4);
-      expect(hard.reduce((sum, c) => sum + c.workSeconds, 0)).toBeLessThanOrEqual(90);
-      if (chosen.some((c) => c.phase === "power")) {
-        expect(chosen.some((c) => c.phase === "activate")).toBe(true);
-      }
-    }));
-
-  test("does not depend on the order of the catalog, and is the same each time", () =>
-    holds((request, _, chosen) => {
-      const shuffled = choiceOf({ ...request, drills: request.drills.toReversed() }).chosen;
-      const names = (cs: readonly Candidate[]) => cs.map((c) => `${c.drill.id} ${c.sets} ${c.amount}`);
-      expect(names(shuffled)).toEqual(names(chosen));
-    }));
-
-  test("cannot be bettered by leaving a drill out", () =>
-    holds((_, model, chosen) => {
-      const indices = chosen.map((c) => model.candidates.indexOf(c));
-      const now = objectiveOf(model.problem, indices);
-      for (const [i, c] of chosen.entries()) {
-        const alone = c.phase === "activate" || chosen.some((o) => o !== c && o.drill.stretch);
-        if (!alone)
-          expect(objectiveOf(model.problem, indices.toSpliced(i, 1))).toBeLessThanOrEqual(now + 1e-6);
-      }
-    }));
-});
 
 describe("circuits", () => {
   const circuit = (id: string, minutes: number) =>
