@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { Notice } from "@/ui/notice";
 
 export default function NotFound() {

@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 
 const LINK =
   "inline-flex size-9 items-center justify-center rounded-sm text-ink-soft hover:bg-chalk-deep hover:text-ink";

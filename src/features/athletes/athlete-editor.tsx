@@ -1,7 +1,6 @@
 "use client";
 
 import { X } from "lucide-react";
-import Link from "next/link";
 import { useCallback } from "react";
 import { getData, useStamp } from "@/client/data";
 import type { Stored } from "@/client/draft-saver";
@@ -18,6 +17,7 @@ import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { dayInWords } from "@/ui/day-in-words";
+import { Link } from "@/ui/link";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { parseWhole, stepWhole } from "@/ui/whole-number";

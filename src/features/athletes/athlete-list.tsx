@@ -2,7 +2,6 @@
 
 import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
 import { FileUp, Plus } from "lucide-react";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
@@ -14,6 +13,7 @@ import { changeSeveralAction } from "@/server/actions/athletes";
 import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
+import { Link } from "@/ui/link";
 import { SearchField } from "@/ui/search-field";
 import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";

@@ -1,6 +1,6 @@
 import { ArrowLeft } from "lucide-react";
-import Link from "next/link";
 import type { ReactNode } from "react";
+import { Link } from "@/ui/link";
 import { PrintButton } from "@/ui/print-button";
 
 const FILE = "text-ink-soft underline underline-offset-4 hover:text-ink";

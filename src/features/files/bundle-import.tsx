@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useId, useState } from "react";
 import type { BundleChange } from "@/server/files/bundle";
 import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
+import { Link } from "@/ui/link";
 
 const PART_NAMES: Record<BundlePart, string> = {
   library: "Custom drills, lifts and approaches",

@@ -1,7 +1,6 @@
 "use client";
 
 import { Plus } from "lucide-react";
-import Link from "next/link";
 import { useCallback } from "react";
 import { getData, useData, useStamp } from "@/client/data";
 import type { Stored } from "@/client/draft-saver";
@@ -24,6 +23,7 @@ import { fail, ok } from "@/lib/result";
 import { saveGymAction } from "@/server/actions/gyms";
 import type { weightsNotHere } from "@/server/gyms/save-gym";
 import { Button } from "@/ui/button";
+import { Link } from "@/ui/link";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";

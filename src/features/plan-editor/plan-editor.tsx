@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
@@ -18,6 +17,7 @@ import { Dropped } from "@/features/shared/dropped";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { later } from "@/ui/later";
+import { Link } from "@/ui/link";
 import { Brief } from "./brief";
 import { DrillRows } from "./drill-rows";
 import { KeysDialog } from "./keys-dialog";

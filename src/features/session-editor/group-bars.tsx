@@ -1,7 +1,6 @@
 "use client";
 
 import { X } from "lucide-react";
-import Link from "next/link";
 import { useCatalog } from "@/client/catalog";
 import { knownLift } from "@/core/catalog";
 import type { GroupPlan, MemberPlan } from "@/core/group";
@@ -10,6 +9,7 @@ import { formatClock, formatWeight } from "@/core/units";
 import { heatColour } from "@/features/shared/heat";
 import type { Member } from "@/server/sessions/open-session";
 import { IconButton } from "@/ui/button";
+import { Link } from "@/ui/link";
 
 const ROW = 34;
 const HEAD = 22;
@@ -76,7 +76,6 @@ export function GroupBars({
                 />
                 <Link
                   href={`/session/${sessionId}/${athlete.id}`}
-                  prefetch={false}
                   className={`min-w-0 flex-1 leading-tight hover:text-ember ${absent ? "text-ink-faint line-through" : ""}`}
                 >
                   <span className="block truncate font-semibold">{athlete.name}</span>

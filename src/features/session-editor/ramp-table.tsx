@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { liftById } from "@/core/catalog";
@@ -11,6 +10,7 @@ import { describeLoad, loadUnit, type Ramp, type RampSet } from "@/core/ramp";
 import { formatClock, formatWeight, type Weight } from "@/core/units";
 import { heatColour } from "@/features/shared/heat";
 import { PlateStrip } from "@/features/shared/plate-strip";
+import { Link } from "@/ui/link";
 import { PrintButton } from "@/ui/print-button";
 import { SortHead } from "@/ui/sort-head";
 
@@ -133,11 +133,7 @@ export function RampTable({
                 className="break-inside-avoid border-b border-line align-top [&>*]:print:py-[2px]"
               >
                 <th scope="row" className="py-1 pr-3 text-left leading-tight font-semibold">
-                  <Link
-                    href={`/session/${sessionId}/${athleteId}`}
-                    prefetch={false}
-                    className="hover:text-ember"
-                  >
+                  <Link href={`/session/${sessionId}/${athleteId}`} className="hover:text-ember">
                     {name}
                   </Link>
                 </th>

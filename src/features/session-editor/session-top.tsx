@@ -1,7 +1,6 @@
 "use client";
 
 import { Keyboard, Printer } from "lucide-react";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { ReactNode } from "react";
 import type { DraftControls } from "@/client/use-saved-draft";
@@ -11,6 +10,7 @@ import { Wordmark } from "@/features/shared/wordmark";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { dayInWords } from "@/ui/day-in-words";
+import { Link } from "@/ui/link";
 import { ThemeButton } from "@/ui/theme";
 
 const EVERYONE = "everyone";

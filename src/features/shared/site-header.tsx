@@ -1,5 +1,5 @@
-import Link from "next/link";
 import type { ReactNode } from "react";
+import { Link } from "@/ui/link";
 import { ThemeButton } from "@/ui/theme";
 import { Wordmark } from "./wordmark";
 

@@ -1,11 +1,11 @@
 import { addDays, format, parseISO } from "date-fns";
 import { TriangleAlert } from "lucide-react";
-import Link from "next/link";
 import { counted, formatClock, formatWeight } from "@/core/units";
 import { NewSession } from "@/features/new-session/new-session";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
 import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
+import { Link } from "@/ui/link";
 import { StepLinks } from "@/ui/step-links";
 
 /** Every small stair stands for at least this many minutes, so that they compare. */
@@ -118,7 +118,6 @@ function Line({
   return (
     <Link
       href={`/session/${sessionId}/${athlete.id}`}
-      prefetch={false}
       className="grid min-h-[4.25rem] grid-cols-[minmax(0,1fr)_8rem] items-end gap-4 py-1.5 hover:bg-field xl:grid-cols-[minmax(0,1fr)_13rem]"
     >
       <span className="min-w-0 self-center">
