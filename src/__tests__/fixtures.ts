@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
-import { AREA_IDS, AREA_LEVELS } from "@/core/catalog";
+import { AREA_IDS, AREA_LEVELS, PHASES } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
+import type { Candidate } from "@/core/drills";
 import type { GymKit } from "@/core/gym";
 import type { PlanRequest } from "@/core/plan";
 import {
@@ -152,6 +153,18 @@ export function planRequest(lift: string, kg: number, change: Partial<PlanReques
     own: [],
     dropped: [],
     drills: catalog.drills,
+    ...change,
+  };
+}
+
+/** A drill as it may be chosen, at half a minute of work in its usual phase. */
+export function candidate(id: string, change: Partial<Candidate> = {}): Candidate {
+  const drill = catalog.drills.find((d) => d.id === id)!;
+  const [phase] = drill.phases;
+  return {
+    ...{ drill, phase: phase!, block: PHASES.indexOf(phase!), sets: 1, amount: 10, rounds: 1 },
+    ...{ workSeconds: 30, seconds: 36, serves: [], family: 0, job: "other", slot: null, ownShape: false },
+    ...{ onlyForLimiters: [], pinned: false },
     ...change,
   };
 }

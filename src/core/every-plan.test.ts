@@ -67,7 +67,8 @@ describe("the choice of drills", () => {
 
   test("is specific: each drill serves something asked, raising apart", () =>
     holds((_, model, chosen) => {
-      for (const c of chosen.filter((o) => o.phase !== "raise")) {
+      // What fills a slot is a job of the approach's own.
+      for (const c of chosen.filter((o) => o.phase !== "raise" && o.slot === null)) {
         const serves = (least: number, weighs: number) =>
           model.demands.some((d) => (c.drill.serves[d.demand] ?? 0) >= least && d.weight >= weighs);
         expect(serves(1, 2) || serves(2, 1)).toBe(true);

@@ -181,7 +181,7 @@ export const hipDrills: DrillContent[] = [
     id: "forward-lunge",
     name: "Walking lunge",
     phases: ["rehearse", "mobilise"],
-    serves: { lunge: 3, "hip-extension": 2, quads: 1, "knee-flexion": 1 },
+    serves: { lunge: 3, "hip-extension": 2, quads: 2, "knee-flexion": 1 },
     position: "standing",
     dose: { kind: "reps", sets: [1, 1, 2], amount: [5, 6, 10], sides: 2, restSeconds: 15 },
     effort: 3,

@@ -135,7 +135,7 @@ export const longHoldDrills: DrillContent[] = [
     id: "calf-roll",
     name: "Calf roll",
     phases: ["release"],
-    serves: { "ankle-dorsiflexion": 2, "calf-foot": 1 },
+    serves: { "ankle-dorsiflexion": 2, "calf-foot": 2 },
     position: "seated",
     equipment: [["roller"]],
     dose: { kind: "time", sets: [1, 1, 1], amount: [45, 60, 60], sides: 2, step: 15 },

@@ -38,13 +38,15 @@ describe("what an area rules out", () => {
     expect(rulesOut(athlete(["knee", "avoid"]), drill("bird-dog"))).toBeNull();
   });
 
-  test("sore: only what is hard or has impact", () => {
+  test("sore: what is hard, has impact or is unkind to it", () => {
     expect(rulesOut(athlete(["knee", "sore"]), drill("cossack-squat"))?.level).toBe("sore");
-    expect(rulesOut(athlete(["knee", "sore"]), drill("side-lunge"))).toBeNull();
+    expect(rulesOut(athlete(["knee", "sore"]), drill("step-up"))?.level).toBe("sore");
+    expect(rulesOut(athlete(["knee", "sore"]), drill("body-weight-squat"))).toBeNull();
     expect(rulesOut(athlete(["knee", "sore"]), drill("rope-turns"))?.area).toBe("knee");
   });
 
-  test("slow: nothing", () => {
+  test("slow: only what is unkind to it", () => {
+    expect(rulesOut(athlete(["knee", "slow"]), drill("deep-squat-hold"))?.area).toBe("knee");
     expect(rulesOut(athlete(["knee", "very-slow"]), drill("vertical-jump"))).toBeNull();
   });
 });

@@ -27,13 +27,19 @@ export function isStiff(athlete: AthleteProfile): boolean {
 const TOO_HARD_WHEN_SORE = 3;
 
 /**
- * The area of the athlete that rules a drill out: one to avoid, or a sore one where the drill is hard or has
- * impact. Null where nothing does.
+ * The area of the athlete that rules a drill out: one to avoid, a sore one where the drill is hard or has impact, and
+ * one that it is unkind to. Null where nothing does.
  */
 export function rulesOut(athlete: AthleteProfile, drill: Drill): AthleteArea | null {
-  const against = athlete.areas.filter((a) => drill.avoid.includes(a.area));
   const hard = drill.effort >= TOO_HARD_WHEN_SORE || drill.impact !== "none";
-  return against.find((a) => a.level === "avoid") ?? against.find((a) => a.level === "sore" && hard) ?? null;
+  const against = ({ area, level }: AthleteArea) => {
+    const unkind = drill.unkindTo?.find((u) => u.area === area);
+    const loads = drill.avoid.includes(area);
+    if (level === "avoid") return loads || unkind !== undefined;
+    if (level === "sore") return (loads && hard) || unkind !== undefined;
+    return unkind?.from === "slow";
+  };
+  return athlete.areas.find((a) => a.level === "avoid" && against(a)) ?? athlete.areas.find(against) ?? null;
 }
 
 /** Age in the year of an ISO day, in years; null if the birth year is not known. */

@@ -14,10 +14,14 @@ export interface PhaseRule {
   /** Fewest seconds wanted; falling short costs `shortPrice` for each minute. */
   least: number;
   shortPrice: number;
+  /** The share of the time for drills that is wanted in it, if that is less than `least`. */
+  share?: number;
   /** Only these drills; absent: all of the phase. */
   only?: DrillFilter;
   /** Only drills for the athlete's limiters. */
   limitersOnly?: boolean;
+  /** Only what resembles the lift: serves its pattern, or much of what it asks most. */
+  resembling?: boolean;
   /** Only if the room is cold or an area of the athlete is slow to warm. */
   whenColdOrStiff?: boolean;
   /** Only if the session asks for this demand. */
@@ -32,6 +36,10 @@ export interface Slot {
   filledBy: DrillFilter;
   /** Drills wanted, and the most there may be. */
   drills: { least: number; most: number };
+  /** What each of the drills wanted is worth: when time is short the cheapest job goes first. Points. */
+  points: number;
+  /** Only if the session asks enough for one of these. */
+  whenAsked?: readonly DemandId[];
 }
 
 /** One school of warming up, as parameters (docs/model.md, "Approaches"). */
@@ -48,6 +56,16 @@ export interface Approach {
   phases: readonly PhaseRule[];
   /** Jobs to be done in every session. */
   slots: readonly Slot[];
+  /** Whether it has nothing but these jobs, and drills for the athlete's limiters. */
+  onlySlots: boolean;
+  /** How many drills there are: `from`, and one more for every so many seconds for drills; never more than `most`. */
+  pace: { from: number; every: number; most: number };
+  /** Demands that are nothing of its own: drills for them have no place. */
+  leavesOut: readonly DemandId[];
+  /** Jobs that may be done by so many drills; all others by one. */
+  places: Readonly<Record<string, number>>;
+  /** Whether it holds: a limiter then gets long and repeated holds. */
+  holds: boolean;
   /**
    * Phases that are done round and round, one after the other, the most rounds, and what going round once more
    * is worth for each drill, in points; null: none are.

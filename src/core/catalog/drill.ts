@@ -57,6 +57,12 @@ export interface Drill {
   easier?: DrillId;
   harder?: DrillId;
   substitutes: readonly DrillId[];
+  /** Lifts whose own shape it rehearses; it is for no other lift's rehearsal. Absent: for all that share its pattern. */
+  rehearses?: readonly string[];
+  /** Which part of a lift's rehearsal it is: 1 comes first, the whole lift last. */
+  part?: number;
+  /** Areas that it is unkind to already when they are sore, or slow to warm. */
+  unkindTo?: readonly { area: AreaId; from: "slow" | "sore" }[];
   /** A drill that comes right after this one where both are chosen. */
   before?: DrillId;
   /** Areas whose flag rules the drill out. */

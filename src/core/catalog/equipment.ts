@@ -54,6 +54,9 @@ export function hasKit(needs: Needs, equipment: ReadonlySet<EquipmentId> | null)
   return !equipment || needs.every((need) => need.some((e) => equipment.has(e)));
 }
 
+/** Machines on which one warms up at a steady pace. */
+export const RAISE_MACHINES: readonly EquipmentId[] = ["rower", "bike"];
+
 /** What is left for somebody who cannot use some of it. */
 export function kitWithout(
   equipment: ReadonlySet<EquipmentId> | null,

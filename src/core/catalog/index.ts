@@ -33,6 +33,7 @@ export {
   kitInUse,
   kitWithout,
   MOST_TURNS,
+  RAISE_MACHINES,
   turnsFor,
 } from "./equipment";
 export { type DrillSearch, findDrills } from "./find-drills";

@@ -63,11 +63,17 @@ describe("dose levels", () => {
 
   test("are worth more the more is done", () => {
     const levels = doseLevels(range({ amount: [5, 10, 15] }));
-    expect(levels.map((l) => [l.sets * l.amount, l.effect])).toEqual([
-      [6, 0.75],
-      [10, 1],
-      [15, 1.2],
+    expect(levels.map((l) => [l.sets, l.amount, l.effect])).toEqual([
+      [1, 10, 1],
+      [2, 10, 1.25],
+      [3, 10, 1.4],
     ]);
+    expect(doseLevels(range({ amount: [5, 10, 15] }), true)[0]).toEqual({ sets: 1, amount: 6, effect: 0.5 });
+  });
+
+  test("of what is steady are minutes", () => {
+    const row = range({ kind: "time", sets: [1, 1, 1], amount: [120, 240, 300] });
+    expect(doseLevels(row).map((l) => l.amount)).toEqual([120, 180, 240, 300]);
   });
 });
 

@@ -48,41 +48,56 @@ export function doseOf(range: DoseRange, sets: number, amount: number): Dose {
   return { kind, sets, amount, sides, directions, ...(tempo ? { tempo } : {}), restSeconds };
 }
 
-/** The low, middle and high dose: these shares of the middle one, kept inside the drill's range. */
-const LEVELS = [
-  { share: 0.6, effect: 0.75 },
+/** What a share of the usual dose is worth: in between on the line, less than the first in proportion. */
+const WORTH = [
+  { share: 0.6, effect: 0.5 },
   { share: 1, effect: 1 },
-  { share: 1.5, effect: 1.2 },
+  { share: 1.5, effect: 1.15 },
+  { share: 2, effect: 1.25 },
+  { share: 3, effect: 1.4 },
 ];
+/** The share of the usual dose that is done where there is hardly time for drills. */
+const SHORT_SHARE = 0.6;
+/** What is done by the minute, such as rowing, is chosen in steps of so much. Seconds. */
+const STEADY_STEP = 60;
 
-/** Sets, amount, and what they are worth against the middle dose. */
+/** Sets, amount, and what they are worth against the usual dose. */
 export interface DoseLevel {
   sets: number;
   amount: number;
   effect: number;
 }
 
-const levelsOf = new WeakMap<DoseRange, readonly DoseLevel[]>();
+const levelsOf = { usual: new WeakMap<DoseRange, readonly DoseLevel[]>(), short: new WeakMap() };
+
+/** Whether something is done by the minute, at one pace: rowing, walking. */
+export function isSteady({ kind, amount }: DoseRange): boolean {
+  return kind === "time" && amount[2] >= 3 * STEADY_STEP;
+}
 
 /**
- * The doses a plan chooses from, worth 0.75, 1 or 1.2 of the middle one. Levels that fall on the same sets and
- * amount are given once. Kept for each range, since every plan asks for those of all drills.
+ * The doses a plan chooses from: the usual amount in every number of sets there may be, or minutes of what is steady.
+ * Kept for each range, since every plan asks for those of all drills.
+ *
+ * @param isShort whether less than the usual dose may be done, since there is hardly time for drills.
  */
-export function doseLevels(range: DoseRange): readonly DoseLevel[] {
-  const known = levelsOf.get(range);
+export function doseLevels(range: DoseRange, isShort = false): readonly DoseLevel[] {
+  const kept = isShort ? levelsOf.short : levelsOf.usual;
+  const known = kept.get(range);
   if (known) return known;
-  const middle = range.sets[1] * range.amount[1];
-  const levels: DoseLevel[] = [];
-  for (const { share, effect } of LEVELS) {
-    const nearest = nearestDose(range, middle * share);
-    if (!levels.some((l) => l.sets === nearest.sets && l.amount === nearest.amount)) {
-      levels.push({ ...nearest, effect });
-    }
+  const [, usual] = range.amount;
+  const doses: { sets: number; amount: number }[] = [];
+  if (isSteady(range)) {
+    for (let amount = range.amount[0]; amount <= range.amount[2]; amount += STEADY_STEP)
+      doses.push({ sets: 1, amount });
+  } else {
+    if (isShort) doses.push(nearestDose(range, range.sets[1] * usual * SHORT_SHARE));
+    for (let sets = range.sets[0]; sets <= range.sets[2]; sets++) doses.push({ sets, amount: usual });
   }
-  // A range that ends at the middle dose keeps the middle's worth, whichever share came first.
-  const usual = levels.find((l) => l.sets === range.sets[1] && l.amount === range.amount[1]);
-  if (usual) usual.effect = 1;
-  levelsOf.set(range, levels);
+  const levels = doses
+    .filter((d, i) => doses.findIndex((o) => o.sets === d.sets && o.amount === d.amount) === i)
+    .map((d) => ({ ...d, effect: doseEffect(range, d.sets, d.amount) }));
+  kept.set(range, levels);
   return levels;
 }
 
@@ -105,14 +120,11 @@ function nearestDose(range: DoseRange, total: number): { sets: number; amount: n
   return best;
 }
 
-/**
- * What any dose is worth against the middle one: on the line through the three levels, falling to 0 with the
- * dose below the first and level above the last.
- */
+/** What a dose is worth against the usual one, up to 1.4 for three times as much (docs/model.md, "Choosing"). */
 export function doseEffect(range: DoseRange, sets: number, amount: number): number {
   const share = (sets * amount) / (range.sets[1] * range.amount[1]);
   let from = { share: 0, effect: 0 };
-  for (const level of LEVELS) {
+  for (const level of WORTH) {
     if (share <= level.share) {
       const along = (share - from.share) / (level.share - from.share);
       return from.effect + along * (level.effect - from.effect);

@@ -8,6 +8,7 @@ export {
   doseLevels,
   doseOf,
   doseSeconds,
+  isSteady,
   stepDose,
 } from "./dose";
 export { formatDose } from "./format-dose";

@@ -7,14 +7,28 @@ import {
   families,
   hasKit,
   isMeant,
+  type Lift,
   PHASES,
   type Phase,
   type PhaseRule,
+  RAISE_MACHINES,
 } from "../catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
+import { isSteady } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
-import { LIMITER_SERVES, MOST_LIMITER_EFFORT, OWN_PATTERN_FROM } from "./constants";
+import {
+  JOB_ASKED_FROM,
+  JOB_SERVES,
+  LEAST_RAISE,
+  LIMITER_SERVES,
+  MOST_LIMITER_EFFORT,
+  OWN_PATTERN_FROM,
+  RESEMBLES_FROM,
+  STEADY_FROM,
+} from "./constants";
+import { jobOf } from "./jobs";
+import { saysWhich, slotOf } from "./slots";
 
 /** Why a drill cannot be chosen today. */
 export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
@@ -31,6 +45,10 @@ export interface AdmissionRequest {
   /** Drills that the coach has chosen. */
   own: readonly { drill: DrillId }[];
   dropped: readonly DrillId[];
+  /** The lifts that the drills come right before. */
+  lifts: readonly { lift: Lift }[];
+  /** Time for drills. */
+  seconds: number;
 }
 
 /** A drill that may be chosen, and where it stands. */
@@ -43,6 +61,9 @@ export interface Admitted {
   circles: boolean;
   served: Served;
   family: number;
+  job: string;
+  slot: number | null;
+  ownShape: boolean;
   onlyForLimiters: readonly number[];
   pinned: boolean;
 }
@@ -55,6 +76,17 @@ function isSpecific(served: Served, weigh: (demand: number) => number): boolean 
   return served.some(
     ({ demand, serves }) => (serves >= 1 && weigh(demand) >= 2) || (serves >= 2 && weigh(demand) >= 1),
   );
+}
+
+/** Whether a drill resembles today's lifts: it serves their pattern, or most of something that they ask much of. */
+function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
+  return served.some(({ demand, serves }) => {
+    const { demand: id, asked } = demands[demand]!;
+    return (
+      (DEMANDS[id].kind === "pattern" && asked >= 2 && serves >= 2) ||
+      (asked >= RESEMBLES_FROM && serves >= 3)
+    );
+  });
 }
 
 /** Whether a drill has the shape of other lifts than today's: it serves their patterns more than today's. */
@@ -119,6 +151,17 @@ export function admitDrills(request: AdmissionRequest): {
   const refused = new Map<DrillId, Refusal>();
   const admitted: Admitted[] = [];
 
+  const todays = request.lifts.map(({ lift }) => lift.id);
+  const slotFor = (drill: Drill, phase: Phase) => slotOf(drill, phase, approach, demands);
+  /** Whether a drill does nothing but fill: what it is for is neither asked, nor a limiter, nor a job of the approach. */
+  const isFiller = (drill: Drill, { phase }: PhaseRule): boolean => {
+    const { demand } = jobOf(drill, phase, demands);
+    const { asked, weight, demand: id } = demands[demand]!;
+    if ((drill.serves[id] ?? 0) < JOB_SERVES && phase !== "power") return true;
+    const turnsOrTilts = drill.planes.some((p) => p !== "sagittal" && approach.planes.includes(p));
+    return Math.max(asked, weight) < JOB_ASKED_FROM && !(phase === "mobilise" && turnsOrTilts);
+  };
+
   const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
     if (drill.retired || request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
@@ -128,17 +171,29 @@ export function admitDrills(request: AdmissionRequest): {
       ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
     );
     // What an approach has in a phase is for everybody; a limiter may need something else there.
-    const isForLimiter = forLimiter && drill.effort <= MOST_LIMITER_EFFORT;
+    const isForLimiter =
+      forLimiter && drill.effort <= MOST_LIMITER_EFFORT && !hasForeignPattern(served, demands);
     if (rule.only && !isForLimiter && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
-    return isAskedFor(drill, demands) ? null : "not-asked";
+    const slot = slotFor(drill, rule.phase);
+    if (isForLimiter || (slot !== null && approach.onlySlots)) return null;
+    if (approach.onlySlots) return "approach";
+    const isForeign =
+      drill.rehearses && rule.phase === "rehearse" && !drill.rehearses.some((l) => todays.includes(l));
+    if (isForeign) return "not-asked";
+    const isOwnJob = slot !== null && saysWhich(approach.slots[slot]!);
+    if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
+    const { demand } = jobOf(drill, rule.phase, demands);
+    if (approach.leavesOut.includes(demands[demand]!.demand)) return "approach";
+    if (isOwnJob) return null;
+    return isAskedFor(drill, demands) && !isFiller(drill, rule) ? null : "not-asked";
   };
 
   for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
     const own = request.own.some((o) => o.drill === drill.id);
     const served = servedBy(drill);
-    const rule = ruleFor(drill, phases);
+    const rule = ruleFor(drill, phases, approach.onlySlots ? slotFor : () => null);
     const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
       refused.set(drill.id, refusal);
@@ -164,18 +219,47 @@ export function admitDrills(request: AdmissionRequest): {
       circles,
       served,
       family,
+      job: jobOf(drill, phase, demands).id,
+      slot: slotFor(drill, phase),
+      ownShape: phase === "rehearse" && (drill.rehearses?.some((l) => todays.includes(l)) ?? false),
       onlyForLimiters,
       pinned: own,
     });
   }
-  return { phases, admitted, refused };
+  const ofRaise = phases.find((p) => p.phase === "raise");
+  const heating = raisesFor(admitted, ofRaise?.most ?? 0, request.seconds);
+  const isIn = (a: Admitted) => a.phase !== "raise" || a.pinned || heating.includes(a);
+  for (const a of admitted) if (!isIn(a)) refused.set(a.drill.id, "approach");
+  return { phases, admitted: admitted.filter(isIn), refused };
 }
 
-/** The rule of the phase that a drill stands in: its usual phase if the approach has that, else the first it has. */
-function ruleFor(drill: Drill, phases: readonly PhaseRule[]): PhaseRule | undefined {
+/**
+ * The raises that may be chosen: where there is time for it something steady, on a machine if one is there; else
+ * nothing that is over before it warms.
+ *
+ * @param most seconds that the approach raises at most.
+ * @param seconds time for all drills.
+ */
+function raisesFor(admitted: readonly Admitted[], most: number, seconds: number): readonly Admitted[] {
+  const raises = admitted.filter((a) => a.phase === "raise");
+  const long = raises.filter(({ drill: { dose } }) => dose.kind === "time" && dose.amount[1] >= LEAST_RAISE);
+  const steady = raises.filter(({ drill: { dose } }) => isSteady(dose) && dose.amount[0] <= most);
+  if (seconds < STEADY_FROM || steady.length === 0) return long;
+  const onMachine = steady.filter(({ drill }) =>
+    drill.equipment.flat().some((e) => RAISE_MACHINES.includes(e)),
+  );
+  return onMachine.length > 0 ? onMachine : steady;
+}
+
+/** The rule of the phase that a drill stands in: where it fills a slot, else its usual phase, else the first there is. */
+function ruleFor(
+  drill: Drill,
+  phases: readonly PhaseRule[],
+  slotFor: (drill: Drill, phase: Phase) => number | null,
+): PhaseRule | undefined {
   const allowed = drill.phases.flatMap((phase) => phases.find((p) => p.phase === phase) ?? []);
   const meant = allowed.filter((rule) => !rule.only || isMeant(drill, rule.only));
-  return meant[0] ?? allowed[0];
+  return meant.find((rule) => slotFor(drill, rule.phase) !== null) ?? meant[0] ?? allowed[0];
 }
 
 /** Where the coach's own drill goes whose phase the approach leaves out: after the phases that usually precede it. */

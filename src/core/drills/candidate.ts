@@ -18,6 +18,12 @@ export interface Candidate {
   /** Index of the demand and what the dose serves of it. */
   serves: readonly { demand: number; served: number }[];
   family: number;
+  /** What it is for, see `jobOf`. */
+  job: string;
+  /** The approach's slot that it fills, by its place; null: none. */
+  slot: number | null;
+  /** Whether it rehearses one of today's lifts in its own shape. */
+  ownShape: boolean;
   /** Demand indices of the limiters that alone let it in; empty if the session asks for it anyway. */
   onlyForLimiters: readonly number[];
   /** Chosen by the coach: it stays. */

@@ -1,10 +1,10 @@
-import type { Approach, Drill, DrillId, PhaseRule } from "../catalog";
+import type { Approach, DrillId, PhaseRule } from "../catalog";
 import { type DoseLevel, doseEffect, doseLevels, doseSeconds } from "../dose";
 import type { Option, Problem } from "../optimizer";
 import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
-import { CHANGE_ESTIMATE_SECONDS } from "./constants";
+import { CHANGE_ESTIMATE_SECONDS, MOST_SERVED, SHORT_DRILLS_UNDER, STEADY_FROM } from "./constants";
 import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
 
@@ -79,15 +79,20 @@ function choicesOf(
   const { demands, seconds } = request;
   const candidates = admitted.flatMap((a) => {
     const own = request.own.find((o) => o.drill === a.drill.id);
-    return candidatesFor(a, own, a.circles ? rounds : 1);
+    return candidatesFor(a, own, a.circles ? rounds : 1, request);
   });
   return { demands, candidates, phases, rounds, seconds, refused };
 }
 
 /** A drill at each dose that it may be chosen at. */
-function candidatesFor(admitted: Admitted, own: OwnDrill | undefined, rounds: number): Candidate[] {
-  const { drill, phase, block, served, family, onlyForLimiters, pinned } = admitted;
-  return dosesFor(drill, own, rounds).map(({ sets, amount, effect }) => {
+function candidatesFor(
+  admitted: Admitted,
+  own: OwnDrill | undefined,
+  rounds: number,
+  request: ChoiceRequest,
+): Candidate[] {
+  const { drill, phase, block, served, family, job, slot, ownShape, onlyForLimiters, pinned } = admitted;
+  return dosesFor(admitted, own, rounds, request).map(({ sets, amount, effect }) => {
     const workSeconds = doseSeconds(drill.dose, sets, amount);
     return {
       drill,
@@ -100,22 +105,36 @@ function candidatesFor(admitted: Admitted, own: OwnDrill | undefined, rounds: nu
       seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
       serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
       family,
+      job,
+      slot,
+      ownShape,
       onlyForLimiters,
       pinned,
     };
   });
 }
 
-/** The doses a drill may be chosen at: the coach's own, those of a circuit's round, or the usual three levels. */
-function dosesFor(drill: Drill, own: OwnDrill | undefined, rounds: number): readonly DoseLevel[] {
+/**
+ * The doses a drill may be chosen at: the coach's own, a usual set in each round of a circuit, or the usual one; more
+ * sets are for limiters, for approaches that hold, and where one climbs from easy to loaded.
+ */
+function dosesFor(
+  { drill, phase, served }: Admitted,
+  own: OwnDrill | undefined,
+  rounds: number,
+  { demands, approach, seconds }: ChoiceRequest,
+): readonly DoseLevel[] {
   const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
   if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
-  if (rounds === 1) return doseLevels(drill.dose);
-  const [low] = drill.dose.amount;
-  const most = Math.max(drill.dose.sets[2] * drill.dose.amount[2], rounds * low);
-  return [...new Set(drill.dose.amount)]
-    .filter((amount) => rounds * amount <= most)
-    .map((amount) => ({ sets: 1, amount, effect: effectOf(1, amount) }));
+  const [, usual] = drill.dose.amount;
+  if (rounds > 1) return [{ sets: 1, amount: usual, effect: effectOf(1, usual) }];
+  const levels = doseLevels(drill.dose, phase !== "raise" && seconds < SHORT_DRILLS_UNDER);
+  const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves === MOST_SERVED);
+  const mayRepeat = forLimiter || approach.holds || approach.progressionsIn.includes(phase);
+  const most = Math.max(drill.dose.sets[1], forLimiter ? 3 : mayRepeat ? 2 : 1);
+  // Fewer sets than usual are for those who are late.
+  const least = seconds < STEADY_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
+  return levels.filter((l) => l.sets >= least && l.sets <= most);
 }
 
 /** The same with goals, limits and what each candidate adds to and takes of them. */
@@ -131,6 +150,7 @@ function withProblem(choices: Choices, approach: Approach): ChoiceModel {
     approach,
     phases.map((rule) => ({ rule, people: 1 })),
     1,
+    choices.seconds,
   );
   const options = candidates.map((c): Option => {
     const { gives, uses } = inSequence(c);

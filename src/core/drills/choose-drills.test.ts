@@ -113,6 +113,7 @@ test("why a drill cannot be chosen is kept", () => {
     equipment: new Set(["stick" as const]),
     own: [],
     dropped: ["prone-wtl"],
+    lifts: [{ lift: catalogLift("bench-press") }],
   };
   const { refused } = buildChoiceModel(request);
   expect(refused.get("stick-pass-through")).toBe("area");

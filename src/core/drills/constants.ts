@@ -12,19 +12,49 @@ export const MOST_WEIGHT = 4;
 export const MATTERS_FROM = 2;
 export const SHORTFALL_SERVED = 2;
 export const SHORTFALL_COST = 4;
-/** A demand is fully worth up to 3 served, 0.4 for the next 3, 0.1 for 6 more. */
+/** A demand is fully worth up to 3 served, 0.3 for the next 3, 0.03 for 6 more. */
 export const WORTH = [
   { upTo: 3, share: 1 },
-  { upTo: 6, share: 0.4 },
-  { upTo: 12, share: 0.1 },
+  { upTo: 6, share: 0.3 },
+  { upTo: 12, share: 0.03 },
 ];
-export const MISSING_PLANE_COST = 3;
-export const MISSING_SLOT_COST = 5;
-export const DRILL_COST = 0.3;
+export const MISSING_PLANE_COST = 4;
+/** A drill that fills a slot over those that are wanted is worth this share of its points. */
+export const SECOND_IN_SLOT = 0.25;
+export const DRILL_COST = 0.8;
+/** What each level of effort over the gentle ones costs where ranges are moved and muscles woken. Points. */
+export const EFFORT_COST = 1.5;
+/** What a second drill for a job costs where the school has no place for it. Points. */
+export const SECOND_FOR_JOB_COST = 15;
+/** A drill's job is asked for from here on; what is for nothing that is asked only fills. */
+export const JOB_ASKED_FROM = 1.6;
+/** What a drill has to serve at least of what it is for. */
+export const JOB_SERVES = 2;
+/** Less than the usual dose is done only where there is less time for drills than this. Seconds. */
+export const SHORT_DRILLS_UNDER = 150;
+/** What a drill of its own for a limiter is worth, and every usual dose of work for it. Points. */
+export const LIMITER_DRILL_POINTS = 24;
+export const LIMITER_DOSE_POINTS = 5;
+/** Usual doses that a limiter is to get; in a school that holds, for what is held. */
+export const LIMITER_DOSES = { moved: 1.5, held: 3 };
+/** What a rehearsal in today's lift's own shape is worth, where there is so much time for drills. Points, seconds. */
+export const OWN_SHAPE_POINTS = 14;
+export const OWN_SHAPE_FROM = 100;
+/** From so much time for drills on heat comes from something steady, on a machine if one is there. Seconds. */
+export const STEADY_FROM = 240;
+/** What is shorter warms nobody up. Seconds. */
+export const LEAST_RAISE = 45;
+/** What no raise at all costs in a school that raises, from so much time for drills on. Points, seconds. */
+export const NO_RAISE_COST = 14;
+export const RAISE_FROM = 200;
 export const SECOND_COST = 0.001;
 /** Estimate of the change to a drill while choosing; the timetable has the truth. Seconds. */
 export const CHANGE_ESTIMATE_SECONDS = 6;
 
+/** What a drill serves at most of one demand. */
+export const MOST_SERVED = 3;
+/** How much of a drill of a limiter's own one is that serves it less than most, 0 to 1. */
+export const LESSER_LIMITER_DRILL = 0.3;
 /** A drill works on a limiter if it serves it at least this much. */
 export const LIMITER_SERVES = 2;
 /** A drill for a limiter is admitted beside an approach's own ones up to this effort. */
@@ -42,6 +72,8 @@ export const RAISE_DROP_COST = 15;
  * for: from the hips to the neck is dearer than any change of position.
  */
 export const BODY_ORDER_COST = 20;
+/** One long hold right after another, with no movement between. */
+export const HOLD_AFTER_HOLD_COST = 25;
 /** A warm-up opens with drills of at most this effort; each level more costs this. */
 export const OPENING_EFFORT = 2;
 export const OPENING_EFFORT_COST = 12;
@@ -49,3 +81,5 @@ export const OPENING_EFFORT_COST = 12;
 export const OWN_PATTERN_FROM = 2;
 /** Phases of up to this many drills are ordered exactly. */
 export const EXACT_ORDER_UP_TO = 14;
+/** A drill that serves 3 of something resembles a lift that asks for so much of it. */
+export const RESEMBLES_FROM = 2.4;

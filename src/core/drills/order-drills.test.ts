@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { candidate } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
 import { cases } from "@/lib/__tests__/cases";
 import { type Drill, drillById } from "../catalog";
@@ -10,20 +11,8 @@ const anyDrills = fc.uniqueArray(fc.constantFrom(...catalog.drills), {
   maxLength: 8,
   selector: (d) => d.id,
 });
-const candidateOf = (drill: Drill): Candidate => ({
-  drill,
-  phase: "mobilise",
-  block: 0,
-  sets: 1,
-  amount: 5,
-  workSeconds: 20,
-  seconds: 26,
-  serves: [],
-  rounds: 1,
-  family: 0,
-  onlyForLimiters: [],
-  pinned: false,
-});
+const candidateOf = (drill: Drill): Candidate =>
+  candidate(drill.id, { phase: "mobilise", block: 0, amount: 5, workSeconds: 20, seconds: 26 });
 const shares = (a: Drill, b: Drill, kind: string, least: number) =>
   Object.entries(a.serves).some(
     ([d, w]) => DEMANDS[d as DemandId].kind === kind && w >= least && (b.serves[d as DemandId] ?? 0) >= least,
@@ -31,6 +20,9 @@ const shares = (a: Drill, b: Drill, kind: string, least: number) =>
 const stage = (d: Drill) => (d.assisted ? 0 : d.load.kind === "none" ? 1 : 2);
 /** What has to come first, written down anew. */
 const wrong = (first: Drill, later: Drill) => {
+  if (first.part !== undefined && later.part !== undefined) return later.part < first.part;
+  const rolls = (d: Drill) => d.equipment.flat().includes("roller");
+  if (first.stretch && later.stretch) return rolls(later) && !rolls(first);
   if (later.stretch && first.mode === "dynamic") return shares(later, first, "range", 1);
   if (first.stretch && later.mode === "dynamic") return false;
   const rehearsed = [first, later].every((d) => d.phases[0] === "rehearse");

@@ -5,6 +5,7 @@ import {
   BODY_ORDER_COST,
   EFFORT_DROP_COST,
   EXACT_ORDER_UP_TO,
+  HOLD_AFTER_HOLD_COST,
   OPENING_EFFORT,
   OPENING_EFFORT_COST,
   RAISE_DROP_COST,
@@ -95,7 +96,8 @@ function stepCost(previous: Step | null, next: Step, way: BodyOrder): number {
   const back = BODY_ORDER_COST * levelsOff(previous, next, way);
   if (!before) return change + back + OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
   const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;
-  return change + drop * Math.max(0, before.effort - drill.effort) + back;
+  const holds = before.stretch && drill.stretch && phase !== "cool-down" ? HOLD_AFTER_HOLD_COST : 0;
+  return change + drop * Math.max(0, before.effort - drill.effort) + back + holds;
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */
@@ -106,6 +108,11 @@ export function orderCost(order: readonly Step[], way: BodyOrder = null): number
 function stage(drill: Drill): number {
   if (drill.assisted) return 0;
   return drill.load.kind === "none" ? 1 : 2;
+}
+
+/** Whether a drill rolls rather than holds. */
+function isRoll(drill: Drill): boolean {
+  return drill.equipment.some((need) => need.includes("roller"));
 }
 
 /** Whether a drill usually rehearses a lift. */
@@ -119,6 +126,8 @@ function rehearses(drill: Drill): boolean {
  */
 export function mustPrecede(a: Drill, b: Drill): boolean {
   if (a.before === b.id) return true;
+  if (a.part !== undefined && b.part !== undefined) return a.part < b.part;
+  if (a.stretch && b.stretch) return isRoll(a) && !isRoll(b);
   if (a.stretch && b.mode === "dynamic") return sharesDemand(a, b, "range", 1);
   if (b.stretch && a.mode === "dynamic") return false;
   const climbs = (rehearses(a) && rehearses(b)) || sharesDemand(a, b, "pattern", 2);

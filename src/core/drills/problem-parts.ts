@@ -1,16 +1,30 @@
 import { type Approach, isMeant, type Phase, type PhaseRule, type Plane } from "../catalog";
+import { DEMANDS, type DemandId } from "../demands";
 import type { Goal, Option, Problem, Term } from "../optimizer";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
 import {
   DRILL_COST,
+  EFFORT_COST,
   HARD_EFFORT,
+  LESSER_LIMITER_DRILL,
+  LIMITER_DOSE_POINTS,
+  LIMITER_DOSES,
+  LIMITER_DRILL_POINTS,
+  LIMITER_SERVES,
   MATTERS_FROM,
   MISSING_PLANE_COST,
-  MISSING_SLOT_COST,
   MOST_HARD_SECONDS,
   MOST_POWER_DRILLS,
+  MOST_SERVED,
+  NO_RAISE_COST,
+  OPENING_EFFORT,
+  OWN_SHAPE_FROM,
+  OWN_SHAPE_POINTS,
+  RAISE_FROM,
   SECOND_COST,
+  SECOND_FOR_JOB_COST,
+  SECOND_IN_SLOT,
   SHORTFALL_COST,
   SHORTFALL_SERVED,
   WORTH,
@@ -30,11 +44,20 @@ function shortfallOf(weight: number): number {
 }
 
 /** What a candidate costs besides its time, less what the approach likes about it. Points. */
-export function costOf({ drill, rounds }: Candidate, seconds: number, approach: Approach): number {
+export function costOf({ drill, phase, rounds }: Candidate, seconds: number, approach: Approach): number {
   const { favours, circuit } = approach;
   const favoured = favours.reduce((sum, f) => sum + (isMeant(drill, f.drills) ? f.points : 0), 0);
   const circled = circuit ? circuit.roundPoints * (rounds - 1) : 0;
-  return DRILL_COST + SECOND_COST * seconds - favoured - circled;
+  const isPlain = phase !== "mobilise" && phase !== "activate";
+  const hard = isPlain ? 0 : EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
+  return DRILL_COST + hard + SECOND_FOR_JOB_COST + SECOND_COST * seconds - favoured - circled;
+}
+
+/** Whether a limiter is worked on in a phase: ranges are moved and released, muscles are woken. */
+function isItsWork(demand: DemandId, phase: Phase): boolean {
+  return DEMANDS[demand].kind === "range"
+    ? phase === "mobilise" || phase === "release" || phase === "cool-down"
+    : phase === "activate" || phase === "rehearse";
 }
 
 /** Whether drills of a phase count for the planes that an approach asks for. */
@@ -108,16 +131,60 @@ export class ProblemParts {
 export function athleteGoals(
   parts: ProblemParts,
   demands: readonly AskedDemand[],
-  { planes }: Approach,
+  { planes, places, holds }: Approach,
 ): (c: Candidate) => Term[] {
   const demandGoals = demands.map((d) =>
     d.weight > 0 ? parts.goal(worthOfServing(d.weight), shortfallOf(d.weight), d.demand) : null,
   );
+  const jobGoals = new Map<string, number>();
+  /** A job is done by as many drills as the approach has places for: what each costs comes back for those. */
+  const jobGoal = (job: string, isLimiters: boolean): number => {
+    const known = jobGoals.get(job);
+    if (known !== undefined) return known;
+    const upTo = Math.max(places[job] ?? 1, isLimiters ? 2 : 1);
+    const index = parts.goal([{ upTo, slope: SECOND_FOR_JOB_COST }], 0, `job ${job}`);
+    jobGoals.set(job, index);
+    return index;
+  };
+  const limiterGoals = demands.map((d) => {
+    if (!d.limiter) return null;
+    const upTo = holds ? LIMITER_DOSES.held : LIMITER_DOSES.moved;
+    return {
+      drill: parts.goal(
+        [{ upTo: 1, slope: LIMITER_DRILL_POINTS }],
+        LIMITER_DRILL_POINTS,
+        `${d.demand} drill`,
+      ),
+      doses: parts.goal([{ upTo, slope: LIMITER_DOSE_POINTS }], 0, `${d.demand} doses`),
+    };
+  });
   const planeGoals = planes.map((plane) => ({
     plane,
     index: parts.goal([{ upTo: 1, slope: MISSING_PLANE_COST }], MISSING_PLANE_COST, plane),
   }));
+  /** What a candidate does for limiters: a drill of their own, as many usual doses of it. */
+  const forLimiters = (c: Candidate): Term[] => {
+    const [, usualSets] = c.drill.dose.sets;
+    const [, usual] = c.drill.dose.amount;
+    const doses = (c.rounds * c.sets * c.amount) / (usualSets * usual);
+    return limiterGoals.flatMap((goal, i) => {
+      const serves = c.drill.serves[demands[i]!.demand] ?? 0;
+      if (!goal || serves < LIMITER_SERVES || !isItsWork(demands[i]!.demand, c.phase)) return [];
+      return [
+        { index: goal.drill, amount: serves === MOST_SERVED ? 1 : LESSER_LIMITER_DRILL },
+        { index: goal.doses, amount: (doses * serves) / MOST_SERVED },
+      ];
+    });
+  };
   return (c) => [
+    {
+      index: jobGoal(
+        c.job,
+        limiterGoals.some((g, i) => g && (c.drill.serves[demands[i]!.demand] ?? 0) >= LIMITER_SERVES),
+      ),
+      amount: 1,
+    },
+    ...forLimiters(c),
     ...c.serves.flatMap(({ demand, served }) => {
       const index = demandGoals[demand]!;
       return index === null ? [] : [{ index, amount: served }];
@@ -138,20 +205,34 @@ export function sequenceParts(
   approach: Approach,
   phases: readonly { rule: PhaseRule; people: number }[],
   people: number,
+  seconds: number,
 ): (c: Candidate) => { gives: Term[]; uses: Term[] } {
+  const { pace } = approach;
+  const drills = parts.limit(Math.min(pace.most, pace.from + Math.floor(seconds / pace.every)));
+  const shape =
+    seconds >= OWN_SHAPE_FROM
+      ? parts.goal([{ upTo: 1, slope: people * OWN_SHAPE_POINTS }], people * OWN_SHAPE_POINTS)
+      : null;
+  const heated = phases.find((p) => p.rule.phase === "raise" && p.rule.least > 0);
+  const heat =
+    heated && seconds >= RAISE_FROM
+      ? parts.goal([{ upTo: 1, slope: heated.people * NO_RAISE_COST }], heated.people * NO_RAISE_COST)
+      : null;
   const hard = parts.limit(MOST_HARD_SECONDS);
   const power = parts.limit(MOST_POWER_DRILLS);
   const ofPhase = new Map(
     phases.map(({ rule, people: having }) => {
       const slope = (having * rule.shortPrice) / 60;
-      const least = rule.least > 0 ? parts.goal([{ upTo: rule.least, slope }], slope * rule.least) : null;
+      const wanted = Math.min(rule.least, (rule.share ?? 1) * seconds);
+      const least = wanted > 0 ? parts.goal([{ upTo: wanted, slope }], slope * wanted) : null;
       return [rule.phase, { least, seconds: parts.limit(rule.most), drills: parts.limit(rule.mostDrills) }];
     }),
   );
-  const slots = approach.slots.map(({ phase, filledBy, drills }) => {
-    const slope = people * MISSING_SLOT_COST;
-    const goal = parts.goal([{ upTo: drills.least, slope }], slope * drills.least);
-    return { phase, filledBy, goal, drills: parts.limit(drills.most) };
+  const slots = approach.slots.map(({ points, drills: wanted }) => {
+    const slope = people * points;
+    const pieces = [{ upTo: wanted.least, slope }];
+    if (wanted.most > wanted.least) pieces.push({ upTo: wanted.most, slope: SECOND_IN_SLOT * slope });
+    return { goal: parts.goal(pieces, slope * wanted.least), drills: parts.limit(wanted.most) };
   });
   return (c) => {
     const gives: Term[] = [];
@@ -161,7 +242,10 @@ export function sequenceParts(
       if (phase.least !== null) gives.push({ index: phase.least, amount: c.seconds });
       uses.push({ index: phase.seconds, amount: c.seconds }, { index: phase.drills, amount: 1 });
     }
-    const slot = slots.find((s) => s.phase === c.phase && isMeant(c.drill, s.filledBy));
+    uses.push({ index: drills, amount: 1 });
+    if (shape !== null && c.ownShape) gives.push({ index: shape, amount: 1 });
+    if (heat !== null && c.phase === "raise") gives.push({ index: heat, amount: 1 });
+    const slot = c.slot === null ? null : slots[c.slot]!;
     if (slot) {
       gives.push({ index: slot.goal, amount: 1 });
       uses.push({ index: slot.drills, amount: 1 });

@@ -1,5 +1,13 @@
 import { rulesOut } from "../athlete";
-import { countedKit, type DrillId, hasKit, kitWithout, MOST_TURNS, turnsFor } from "../catalog";
+import {
+  countedKit,
+  type DrillId,
+  hasKit,
+  kitWithout,
+  MOST_TURNS,
+  RAISE_MACHINES,
+  turnsFor,
+} from "../catalog";
 import {
   athleteGoals,
   type Candidate,
@@ -75,12 +83,15 @@ export function withMemberSeconds(model: GroupModel, seconds: readonly number[])
 
 /** What each member may do, and what is left of their time, for each number of rounds that circuits may go. */
 export function memberModels(request: GroupRequest): MemberModel[][] {
+  // Nobody waits for a machine to get warm: where there are fewer of one than people, all raise without it.
+  const people = request.members.length;
+  const tooFew = RAISE_MACHINES.filter((m) => (request.counts[m] ?? people) < people);
   const prepared = request.members.map((member) => {
     const own = {
       ...request,
       athlete: member.athlete,
       lifts: member.lifts,
-      equipment: kitWithout(request.equipment, member.cannotUse),
+      equipment: kitWithout(request.equipment, [...(member.cannotUse ?? []), ...tooFew]),
       own: ownOf(request, member),
       dropped: [...request.dropped, ...(member.dropped ?? [])],
     };
@@ -256,7 +267,7 @@ function problemOf(
     const having = members.filter(({ model }) => model.phases.includes(rule)).length;
     return having > 0 ? [{ rule, people: having }] : [];
   });
-  const inSequence = sequenceParts(parts, approach, phases, people);
+  const inSequence = sequenceParts(parts, approach, phases, people, Math.min(...seconds));
   const ownFamily = (c: Candidate, member: number) => parts.namedLimit(`family ${c.family} ${member}`, 1);
 
   const personal = ({ member, candidates }: GroupOption & { kind: "personal" }): Option => {

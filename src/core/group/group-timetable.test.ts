@@ -1,25 +1,12 @@
-import { shippedCatalog as catalog } from "@/catalog";
-import { drillById, type EquipmentId } from "../catalog";
-import type { Candidate } from "../drills";
+import { candidate } from "@/__tests__/fixtures";
+import type { EquipmentId } from "../catalog";
 import { groupTimetable, type Task } from "./group-timetable";
 import type { GroupRequest } from "./types";
 
-const candidate = (id: string, workSeconds: number, block = 0): Candidate => ({
-  drill: drillById(catalog, id)!,
-  phase: "mobilise",
-  block,
-  sets: 1,
-  amount: 5,
-  rounds: 1,
-  workSeconds,
-  seconds: workSeconds + 6,
-  serves: [],
-  family: 0,
-  onlyForLimiters: [],
-  pinned: false,
-});
 const task = (id: string, seconds: number, block = 0, kind: Task["kind"] = "shared"): Task => ({
-  candidate: candidate(id, seconds, block),
+  candidate: candidate(id, {
+    ...{ phase: "mobilise", block, amount: 5, workSeconds: seconds, seconds: seconds + 6 },
+  }),
   kind,
   of: kind === "personal" ? null : id,
 });

@@ -47,7 +47,7 @@ export function blockChoice(
   if (block === 0) {
     const demands = askedDemands(session, limiters, request.approach);
     const seconds = Math.max(0, request.minutes * 60 - rampSecondsOf(ramps, lifts));
-    return { ...request, own, demands, seconds };
+    return { ...request, own, demands, seconds, lifts: lifts.map((i) => request.lifts[i]!) };
   }
   const asked = askedDemands(
     lifts.map((i) => session[i]!),
@@ -61,6 +61,7 @@ export function blockChoice(
   const dropped = [...request.dropped, ...before.drills];
   return {
     ...request,
+    lifts: lifts.map((i) => request.lifts[i]!),
     taken: undefined,
     begun: undefined,
     own,

@@ -14,8 +14,7 @@ test("rounds are named with how many there usually are", () => {
 });
 
 test("phases that are gone and phases with fewer drills are named apart", () => {
-  const sentences = said(7);
-  expect(sentences).toContainEqual(expect.stringMatching(/^No [a-z]+\.$/));
+  expect(said(5)).toContainEqual(expect.stringMatching(/^No [a-z]+\.$/));
   for (const sentence of said(12)) expect(sentence).not.toMatch(/: 0 of/);
 });
 

@@ -15,6 +15,7 @@ export function approachBetweenLifts(approach: Approach): Approach {
       .filter((p) => phasesAgain.includes(p.phase))
       .map((p) => ({ ...p, least: 0, shortPrice: 0 })),
     slots: [],
+    onlySlots: false,
     circuit: null,
     floors: {},
     planes: [],

@@ -13,7 +13,6 @@ test.each([
   ["knee-to-wall", "Mobilises ankle dorsiflexion (limiter) for the front squat."],
   ["front-plank", "Activates the trunk against extension for the front squat."],
   ["easy-bike", "Warms you up and mobilises knee flexion for the front squat."],
-  ["walk-to-jog", "Warms you up for the front squat."],
 ])("%s: %s", (id, sentence) => {
   expect(reason(id)).toBe(sentence);
 });

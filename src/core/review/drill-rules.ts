@@ -2,6 +2,7 @@ import { rulesOut } from "../athlete";
 import {
   AREAS,
   countedKit,
+  type Drill,
   EQUIPMENT,
   families,
   hasKit,
@@ -11,7 +12,16 @@ import {
   turnsFor,
 } from "../catalog";
 import { DEMANDS, type DemandId } from "../demands";
-import { type Candidate, covers, HARD_EFFORT, isAskedFor, LIMITER_SERVES, sharesDemand } from "../drills";
+import {
+  type Candidate,
+  covers,
+  HARD_EFFORT,
+  isAskedFor,
+  LIMITER_SERVES,
+  saysWhich,
+  sharesDemand,
+  slotOf,
+} from "../drills";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
 import type { FindingCode, Found, WrittenStep, WrittenWarmUp } from "./types";
 
@@ -59,11 +69,23 @@ function isForAll({ request }: ReviewContext, { drill, block }: WrittenStep): bo
   return block === 0 && together.some((t) => t.part === "shared" && t.candidate.drill.id === drill.id);
 }
 
+/** Whether the approach has a job for a drill that says which drills do it. */
+function isJobOfApproach(
+  drill: Drill,
+  { request: { approach }, model: { demands } }: ReviewContext,
+): boolean {
+  return drill.phases.some((phase) => {
+    const slot = slotOf(drill, phase, approach, demands);
+    return slot !== null && saysWhich(approach.slots[slot]!);
+  });
+}
+
 const servesNothing: Rule = (context, written) =>
   eachStep("serves-nothing", written, (step) => {
     if (step.drill.phases.includes("raise") || isForAll(context, step)) return null;
     const demands = demandsOf(context, written, step.block);
     if (isAskedFor(step.drill, demands) || onlyForLimiters(context, demands, step).length > 0) return null;
+    if (step.block === 0 && isJobOfApproach(step.drill, context)) return null;
     return `${step.drill.name} is not needed for today's lifts or the athlete's limiters.`;
   });
 

@@ -197,7 +197,7 @@ function swaps(context: ReviewContext, written: WrittenWarmUp, index: number): R
 
 function shorter(written: WrittenWarmUp, index: number): Remedy[] {
   const step = written.steps[index]!;
-  const less = doseLevels(step.drill.dose)
+  const less = doseLevels(step.drill.dose, true)
     .filter((l) => l.sets * l.amount < step.sets * step.amount)
     .sort((a, b) => b.sets * b.amount - a.sets * a.amount);
   return less.map(({ sets, amount }) => ({
@@ -272,7 +272,9 @@ function toSaveTime(context: ReviewContext, written: WrittenWarmUp): Remedy[] {
     changes: dropped.map(({ i }) => ({ kind: "drop-step", step: i })),
   };
   const least = first.flatMap(({ step, i }): Change[] => {
-    const [lowest] = doseLevels(step.drill.dose).toSorted((a, b) => a.sets * a.amount - b.sets * b.amount);
+    const [lowest] = doseLevels(step.drill.dose, true).toSorted(
+      (a, b) => a.sets * a.amount - b.sets * b.amount,
+    );
     const isLess = lowest && lowest.sets * lowest.amount < step.sets * step.amount;
     return isLess ? [{ kind: "dose-step", step: i, sets: lowest.sets, amount: lowest.amount }] : [];
   });

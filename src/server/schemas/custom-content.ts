@@ -66,6 +66,9 @@ export const drillSchema = z.strictObject({
   harder: idField.optional(),
   substitutes: z.array(idField).max(20),
   before: idField.optional(),
+  rehearses: z.array(idField).optional(),
+  part: whole(1, 9).optional(),
+  unkindTo: z.array(z.strictObject({ area: areaField, from: z.enum(["slow", "sore"]) })).optional(),
   avoid: z.array(areaField),
   caution: textField.optional(),
   how: textField,
@@ -102,6 +105,7 @@ const filterField = z.strictObject({
   stretch: z.boolean().optional(),
   mostEffort: whole(1, 5).optional(),
   leastSets: whole(1, 10).optional(),
+  noPattern: z.boolean().optional(),
 });
 
 export const approachSchema = z.strictObject({
@@ -119,6 +123,8 @@ export const approachSchema = z.strictObject({
           most: whole(10, 3600),
           least: whole(0, 3600),
           shortPrice: z.number().min(0).max(100),
+          share: z.number().min(0).max(1).optional(),
+          resembling: z.boolean().optional(),
           only: filterField.optional(),
           limitersOnly: z.boolean().optional(),
           whenColdOrStiff: z.boolean().optional(),
@@ -135,9 +141,18 @@ export const approachSchema = z.strictObject({
         phase: phaseField,
         filledBy: filterField,
         drills: z.strictObject({ least: whole(0, 10), most: whole(1, 10) }),
+        points: z.number().min(0).max(100).default(14),
+        whenAsked: z.array(demandField).optional(),
       }),
     )
-    .max(12),
+    .max(16),
+  onlySlots: z.boolean().default(false),
+  pace: z
+    .strictObject({ from: whole(1, 20), every: whole(10, 600), most: whole(1, 40) })
+    .default({ from: 2, every: 90, most: 12 }),
+  leavesOut: z.array(demandField).default([]),
+  places: z.record(z.string(), whole(1, 10)).default({ shoulders: 2 }),
+  holds: z.boolean().default(false),
   circuit: z
     .strictObject({
       phases: z.array(phaseField),

@@ -1,0 +1,87 @@
+import type { Drill, Phase } from "../catalog";
+import { DEMANDS, type DemandId } from "../demands";
+import type { AskedDemand } from "./asked-demands";
+
+/** Regions and kinds of work into which demands fall: what a coach has in mind when a drill is "for the hips". */
+export const JOBS = {
+  heat: ["temperature"],
+  neck: ["neck"],
+  shoulders: [
+    "shoulder-flexion",
+    "shoulder-external-rotation",
+    "shoulder-internal-rotation",
+    "shoulder-extension",
+    "lat-triceps-length",
+    "chest-length",
+  ],
+  rack: ["front-rack"],
+  wrists: ["wrist-extension", "grip"],
+  "upper-back": ["thoracic-extension", "thoracic-rotation"],
+  hips: ["hip-flexion", "hip-extension", "hamstring-length", "knee-flexion"],
+  "hip-rotation": ["hip-external-rotation", "hip-internal-rotation"],
+  ankles: ["ankle-dorsiflexion", "calf-foot"],
+  glutes: ["glute-max", "glute-med"],
+  legs: ["hamstrings", "quads"],
+  trunk: ["trunk-extension", "trunk-side-bending", "trunk-rotation"],
+  "shoulder-blades": ["scapular-retraction", "lats"],
+  "lower-traps": ["lower-traps"],
+  cuff: ["rotator-cuff"],
+  arms: ["biceps", "deltoids", "pecs", "triceps"],
+  power: ["speed", "jump-land"],
+} as const satisfies Record<string, readonly DemandId[]>;
+
+export type JobId = keyof typeof JOBS;
+
+export const JOB_IDS = Object.keys(JOBS) as [JobId, ...JobId[]];
+
+const jobOfDemand = new Map<DemandId, string>(
+  JOB_IDS.flatMap((job) => JOBS[job].map((demand) => [demand, job] as const)),
+);
+
+/** What a drill is for in a session. */
+export interface Job {
+  /** A job of `JOBS`, held where it is a stretch; in the rehearsal a pattern, with the bar or without. */
+  id: string;
+  /** The demand that makes it so. */
+  demand: number;
+}
+
+/**
+ * The job of a drill: what it serves most of what today asks. Two drills of one job are told apart by a coach only
+ * where the school has places for two.
+ *
+ * @param demands all of them, in their order.
+ */
+export function jobOf(drill: Drill, phase: Phase, demands: readonly AskedDemand[]): Job {
+  let demand = -1;
+  let most = -1;
+  demands.forEach((d, i) => {
+    const serves = drill.serves[d.demand] ?? 0;
+    if (serves === 0 || !isOfPhase(d.demand, phase)) return;
+    // What is asked decides; among what is not asked, what the drill serves most.
+    const value = serves * Math.max(d.asked, d.weight, 0.01);
+    if (value > most + 1e-9) {
+      most = value;
+      demand = i;
+    }
+  });
+  if (demand < 0) return { id: "other", demand: 0 };
+  const id = demands[demand]!.demand;
+  if (DEMANDS[id].kind === "pattern") return { id: `${id}${usesBar(drill) ? ", bar" : ""}`, demand };
+  const job = jobOfDemand.get(id) ?? id;
+  return { id: drill.stretch ? `${job}, held` : job, demand };
+}
+
+function usesBar(drill: Drill): boolean {
+  return drill.load.kind === "empty-bar";
+}
+
+/** What a drill of a phase is for: a raise heats, a rehearsal is a pattern; moving is for ranges, waking for muscles. */
+function isOfPhase(demand: DemandId, phase: Phase): boolean {
+  const { kind } = DEMANDS[demand];
+  if (phase === "raise") return demand === "temperature";
+  if (phase === "rehearse") return kind === "pattern";
+  if (phase === "activate") return kind === "activation";
+  if (phase === "power") return demand === "speed" || demand === "jump-land";
+  return kind === "range";
+}

@@ -1,0 +1,35 @@
+import { type Approach, type Drill, isMeant, type Phase, type Slot } from "../catalog";
+import type { AskedDemand } from "./asked-demands";
+import { JOB_ASKED_FROM } from "./constants";
+
+/** Whether a slot says which drills fill it; otherwise whatever today asks does. */
+export function saysWhich({ filledBy }: Slot): boolean {
+  return Object.keys(filledBy).length > 0;
+}
+
+/**
+ * The place of the slot that a drill fills in a phase: of several that of what it serves most.
+ *
+ * @returns null if it fills none.
+ */
+export function slotOf(
+  drill: Drill,
+  phase: Phase,
+  { slots }: Approach,
+  demands: readonly AskedDemand[],
+): number | null {
+  const isAsked = (slot: Slot) =>
+    !slot.whenAsked ||
+    demands.some((d) => slot.whenAsked!.includes(d.demand) && Math.max(d.asked, d.weight) >= JOB_ASKED_FROM);
+  let best: number | null = null;
+  let most = -1;
+  slots.forEach((slot, i) => {
+    if (slot.phase !== phase || !isMeant(drill, slot.filledBy) || !isAsked(slot)) return;
+    const serves = Math.max(0, ...(slot.filledBy.serves ?? []).map((d) => drill.serves[d] ?? 0));
+    if (serves > most) {
+      best = i;
+      most = serves;
+    }
+  });
+  return best;
+}
