@@ -18,6 +18,14 @@ async function type(page: Page, label: string, text: string) {
   await field(page, label).press("Enter");
 }
 
+/** The same on a page that may not have come to life yet: what is typed before that is nothing. */
+async function typeFirst(page: Page, label: string, text: string) {
+  await expect(async () => {
+    await type(page, label, text);
+    await expect(page.getByRole("button", { name: "Undo" })).toBeEnabled({ timeout: 1000 });
+  }).toPass();
+}
+
 test("a coach plans one athlete's warm-up, comes back to it and prints the card", async ({ page }) => {
   await page.goto(server.url);
   await page.getByRole("link", { name: /Fatoumata Keïta/ }).click();
@@ -242,9 +250,9 @@ test("two windows: no change vanishes unseen", async ({ context }) => {
     await neverLooks(page);
     await page.goto(`${server.url}/session/today-throwers/bogdan`);
   }
-  await type(one, "Reps", "5");
+  await typeFirst(one, "Reps", "5");
   await saved(one);
-  await type(two, "Sets", "7");
+  await typeFirst(two, "Sets", "7");
   await expect(two.getByText("Edited somewhere else.")).toBeVisible();
   await two.getByRole("button", { name: "Use theirs" }).click();
   await expect(field(two, "Reps")).toHaveValue("5");

@@ -63,7 +63,7 @@ test("a drill of one's own is in the plan of a group and of one, and in the proo
 
   await page.goto(`${server.url}/session/today-pilots/eirik`);
   const steps = page.getByRole("region", { name: "Steps" });
-  const proof = steps.getByText(/The best choice for this time|better:/);
+  const proof = steps.getByText(/The best selection for this time|better:/);
   await expect(proof).toBeVisible({ timeout: 30_000 });
   await page.keyboard.press("a");
   await expect(page.getByRole("dialog").getByRole("combobox")).toBeFocused();

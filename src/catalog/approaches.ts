@@ -2,6 +2,7 @@ import type { Approach, DrillFilter, Phase, Slot } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 
 const TRUNK = ["trunk-extension", "trunk-side-bending", "trunk-rotation"] as const;
+const HANDS = ["grip", "carry"] as const;
 const SHOULDER_RANGES = [
   "shoulder-flexion",
   "shoulder-external-rotation",
@@ -66,10 +67,13 @@ export const approaches: Approach[] = [
       { phase: "rehearse", mostDrills: 2, least: 0, most: 180, shortPrice: 0 },
     ],
     slots: [
+      slot("Steady raise", "raise", 30, {}),
+      slot("Movement in three planes", "mobilise", 8, {}, [1, 4]),
       slot("Activation", "activate", 10, {}, [1, 3]),
       slot("Lift's own shape", "rehearse", 12, {}, [1, 2]),
     ],
     pace: { from: 3, every: 100, most: 10 },
+    leavesOut: HANDS,
     planes: ["sagittal", "frontal", "transverse"],
     limiters: { most: 2, secondsEach: 60, secondsAll: 300, place: "last" },
     rampShare: 0.7,
@@ -101,7 +105,7 @@ export const approaches: Approach[] = [
       slot("Lift's own shape", "rehearse", 12, {}, [1, 2]),
     ],
     pace: { from: 1, every: 90, most: 4 },
-    leavesOut: [...TRUNK, "carry"],
+    leavesOut: [...TRUNK, ...HANDS],
     places: {},
     limiters: { most: 2, secondsEach: 90, secondsAll: 300, place: "in-phase" },
     rampServes: ["temperature"],
@@ -200,7 +204,10 @@ export const approaches: Approach[] = [
       lunge: 1,
     },
     planes: ["sagittal", "frontal", "transverse"],
-    favours: [{ drills: { ids: ["reverse-lunge-knee-drive"] }, points: 2 }],
+    favours: [
+      { drills: { ids: ["reverse-lunge-knee-drive"] }, points: 2 },
+      { drills: { ids: ["leg-swing-front", "hip-circles", "neck-turns"] }, points: 1 },
+    ],
     bodyOrder: "top-down",
     limiters: { most: 2, secondsEach: 90, secondsAll: 300, place: "in-phase" },
     laterRamps: "least",
@@ -277,7 +284,7 @@ export const approaches: Approach[] = [
       "trunk-extension": 1,
       "trunk-rotation": 1,
     },
-    limiters: { most: 2, secondsEach: 60, secondsAll: 300, place: "in-phase" },
+    limiters: { most: 2, secondsEach: 60, secondsAll: 300, place: "last" },
     laterRamps: "least",
     rampShare: 0.6,
     typicalMinutes: { from: 15, to: 20 },
@@ -311,7 +318,7 @@ export const approaches: Approach[] = [
       slot("The lift's shape, from easy to loaded", "rehearse", 14, {}, [3, 4]),
     ],
     pace: { from: 2, every: 110, most: 13 },
-    leavesOut: [...TRUNK, "carry"],
+    leavesOut: [...TRUNK, ...HANDS],
     places: { shoulders: 2, "shoulders, held": 2, rehearsal: 4, "shoulder-blades": 2, ankles: 2 },
     holds: true,
     favours: [{ drills: { loads: ["band"] }, points: 1 }],
@@ -360,11 +367,12 @@ export const approaches: Approach[] = [
         [1, 1],
         ["olympic-pull", "dip-drive"],
       ),
-      slot("Bar drills", "rehearse", 14, { loads: ["empty-bar"] }, [2, 4]),
+      slot("Row or bike", "raise", 30, {}),
+      slot("Bar drills", "rehearse", 14, { equipment: ["bar", "stick"] }, [2, 4]),
       slot("Joint ranges", "mobilise", 12, {}, [2, 4]),
     ],
     pace: { from: 2, every: 55, most: 11 },
-    leavesOut: [...TRUNK, "carry"],
+    leavesOut: [...TRUNK, ...HANDS],
     places: { shoulders: 2, rehearsal: 4 },
     favours: [{ drills: { loads: ["empty-bar"] }, points: 1 }],
     limiters: { most: 2, secondsEach: 60, secondsAll: 120, place: "in-phase" },
@@ -445,6 +453,7 @@ export const approaches: Approach[] = [
       { phase: "rehearse", mostDrills: 3, least: 0, most: 300, shortPrice: 0, only: { mostEffort: 2 } },
     ],
     slots: [
+      slot("Long raise", "raise", 30, {}),
       slot(
         "Hips",
         "mobilise",
@@ -459,7 +468,7 @@ export const approaches: Approach[] = [
       slot("The lift's shape, easy first", "rehearse", 14, {}, [2, 3]),
     ],
     pace: { from: 2, every: 100, most: 11 },
-    leavesOut: [...TRUNK, "carry"],
+    leavesOut: [...TRUNK, ...HANDS],
     places: { shoulders: 2, rehearsal: 3, "shoulder-blades": 2 },
     favours: [
       { drills: { assisted: true }, points: 2 },

@@ -23,6 +23,7 @@ import {
   LEAST_RAISE,
   LIMITER_SERVES,
   MOST_LIMITER_EFFORT,
+  MOVED_FROM,
   OWN_PATTERN_FROM,
   RESEMBLES_FROM,
   STEADY_FROM,
@@ -87,6 +88,12 @@ function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
       (asked >= RESEMBLES_FROM && serves >= 3)
     );
   });
+}
+
+/** Whether a drill is a lift's own rehearsal, not only a part of its kind. */
+function hasShapeOf(drill: Drill, lift: Lift): boolean {
+  const isItsOwn = drill.rehearses?.includes(lift.id) ?? false;
+  return isItsOwn && (lift.pattern === null || (drill.serves[lift.pattern] ?? 0) >= OWN_PATTERN_FROM);
 }
 
 /** Whether a drill has the shape of other lifts than today's: it serves their patterns more than today's. */
@@ -159,7 +166,9 @@ export function admitDrills(request: AdmissionRequest): {
     const { asked, weight, demand: id } = demands[demand]!;
     if ((drill.serves[id] ?? 0) < JOB_SERVES && phase !== "power") return true;
     const turnsOrTilts = drill.planes.some((p) => p !== "sagittal" && approach.planes.includes(p));
-    return Math.max(asked, weight) < JOB_ASKED_FROM && !(phase === "mobilise" && turnsOrTilts);
+    const isOwnMovement = (phase === "mobilise" || phase === "release") && slotFor(drill, phase) !== null;
+    const from = isOwnMovement ? MOVED_FROM : JOB_ASKED_FROM;
+    return Math.max(asked, weight) < from && !(phase === "mobilise" && turnsOrTilts);
   };
 
   const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
@@ -221,7 +230,7 @@ export function admitDrills(request: AdmissionRequest): {
       family,
       job: jobOf(drill, phase, demands).id,
       slot: slotFor(drill, phase),
-      ownShape: phase === "rehearse" && (drill.rehearses?.some((l) => todays.includes(l)) ?? false),
+      ownShape: phase === "rehearse" && request.lifts.some(({ lift }) => hasShapeOf(drill, lift)),
       onlyForLimiters,
       pinned: own,
     });

@@ -28,6 +28,8 @@ export const EFFORT_COST = 1.5;
 export const SECOND_FOR_JOB_COST = 15;
 /** A drill's job is asked for from here on; what is for nothing that is asked only fills. */
 export const JOB_ASKED_FROM = 1.6;
+/** The same for ranges where the approach moves some in every session. */
+export const MOVED_FROM = 0.8;
 /** What a drill has to serve at least of what it is for. */
 export const JOB_SERVES = 2;
 /** Less than the usual dose is done only where there is less time for drills than this. Seconds. */

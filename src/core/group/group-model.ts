@@ -52,6 +52,8 @@ export type GroupOption =
       candidate: Candidate;
       /** What each member does: the drill itself, a substitute, or nothing. */
       doneBy: readonly (Candidate | null)[];
+      /** What counts for each member: who has dropped it counts all the same, so that what all do stays for the others. */
+      countsFor: readonly (Candidate | null)[];
       /** Turns until everybody has been on it. */
       turns: number;
     }
@@ -172,11 +174,12 @@ function sharedOptions(request: GroupRequest, members: readonly MemberModel[]): 
         if (isPinned(of.member, drill.id)) return null;
         return mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, of, request);
       });
-      const options: GroupOption[] = [];
-      if (turns <= MOST_TURNS) options.push({ kind: "shared", candidate, doneBy, turns });
+      const shared = (by: readonly (Candidate | null)[], inTurns: number): GroupOption => ({
+        ...{ kind: "shared", candidate, doneBy: by, turns: inTurns },
+        countsFor: by.map((done, a) => done ?? (isDropped(members[a]!.member, drill.id) ? candidate : null)),
+      });
       const split = turns > 1 && splitBetween(candidate, doneBy, members, request);
-      if (split) options.push({ kind: "shared", candidate, doneBy: split, turns: 1 });
-      return options;
+      return [...(turns <= MOST_TURNS ? [shared(doneBy, turns)] : []), ...(split ? [shared(split, 1)] : [])];
     });
 }
 
@@ -308,7 +311,7 @@ function problemOf(
       personalIn.set(family, (personalIn.get(family) ?? new Set()).add(o.member));
     }
   }
-  const shared = ({ candidate: c, doneBy, turns }: GroupOption & { kind: "shared" }): Option => {
+  const shared = ({ candidate: c, doneBy, countsFor, turns }: GroupOption & { kind: "shared" }): Option => {
     const took = turns * c.seconds;
     const { gives, uses } = inSequence(c);
     uses.push(
@@ -320,7 +323,7 @@ function problemOf(
       // Who does nothing meanwhile has room for one of the family on their own.
       if (doneBy[member]) uses.push({ index: ownFamily(c, member), amount: 1 });
     }
-    const members = doneBy.flatMap((done, a) => (done ? own[a]!.served(done) : []));
+    const members = countsFor.flatMap((done, a) => (done ? own[a]!.served(done) : []));
     return {
       cost: people * costOf(c, took, approach),
       gives: summed([...members, ...gives]),

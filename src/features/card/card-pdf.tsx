@@ -20,7 +20,7 @@ export function CardsPdf({ session, cards }: { session: Session; cards: readonly
 
 function CardPage({ card }: { card: CardView }) {
   const { time, arrive, lifts } = card;
-  const dense = card.rows > MOST_LOOSE;
+  const dense = card.rows + HEAD_ROWS * (card.lifts.length - 1) > MOST_LOOSE;
   return (
     <Page size="A4" style={styles.page}>
       <View style={styles.head}>
@@ -68,6 +68,8 @@ function CardPage({ card }: { card: CardView }) {
 
 /** Rows of a card, the working sets among them, that fit one page with room between them. */
 const MOST_LOOSE = 21;
+/** Rows that the heads of one more lift take. */
+const HEAD_ROWS = 3;
 
 const STAIR = { width: 531, height: 60 };
 
