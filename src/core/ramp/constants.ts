@@ -47,6 +47,8 @@ export const BEGINNER_RATIO = 2.5;
 /** At most this many sets are added for the lift, the athlete's areas and the room together. */
 export const MOST_ADDED = { usual: 2, sore: 4 };
 export const ADDED_FOR_AREA = { 0: 0, 1: 1, 2: 2, sore: 3 } as const;
+/** Sets added for an area or a cold room lie under this share of the working weight. */
+export const LIGHT_SHARE = 0.6;
 /** A full warm-up of the same demands takes this share off the sets of a later lift. */
 export const WARMTH_CUT = 0.6;
 /** Above this ratio a compound lift keeps one ramp set however warm the athlete is. */

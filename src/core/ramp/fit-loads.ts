@@ -24,6 +24,8 @@ export interface LoadsWanted {
   idealsOf: (sets: number) => number[];
   /** What the first set is exactly, unless it is the only one; absent: what suits best. */
   first?: Weight;
+  /** How much a jump may be larger than the one before it; absent: a step. */
+  growth?: number;
   /** The set that has just been done, from which they go on; absent: the ramp begins. */
   from?: DoneLoad;
 }
@@ -33,7 +35,7 @@ export interface LoadsWanted {
  * jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
  */
 export function fitLoads(
-  { request, table, loadable, limits, count, idealsOf, first, from }: LoadsWanted,
+  { request, table, loadable, limits, count, idealsOf, first, growth = limits.step, from }: LoadsWanted,
   fixed: Readonly<Record<number, FixedSet>>,
 ): ChosenLoads | null {
   const W = limits.working;
@@ -63,7 +65,7 @@ export function fitLoads(
       candidates,
       gap: limits.gap,
       lastJump,
-      growth: limits.step,
+      growth,
       from,
     };
     const loads =

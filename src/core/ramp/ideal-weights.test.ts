@@ -94,7 +94,11 @@ describe("the count of sets", () => {
   test("falls with warmth, half a set rounded up", () => {
     expect(count(5, { similarDone: 0.625 })).toBe(3);
     expect(countSets(rampRequest(100, 5, { similarDone: 0.625 }), 5).cutByWarmth).toBe(true);
-    expect(countSets(rampRequest(100, 5, { similarDone: 0.1 }), 5)).toEqual({ sets: 4, cutByWarmth: false });
+    expect(countSets(rampRequest(100, 5, { similarDone: 0.1 }), 5)).toEqual({
+      sets: 4,
+      extras: 0,
+      cutByWarmth: false,
+    });
   });
 });
 

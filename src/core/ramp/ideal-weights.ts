@@ -1,4 +1,4 @@
-import { ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
+import { LIGHT_SHARE, ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
 import { RAMP_STYLES, topOf } from "./styles";
 import type { RampRequest } from "./types";
 
@@ -27,6 +27,30 @@ export function idealWeights(
   }
   const top = Math.max(named?.at(-1) ?? W * share, start);
   return [Math.round(start), ...stepsTo(start, top, sets - 1, jumpRatio)];
+}
+
+/**
+ * The same with light sets more between them: each halves the largest step that there is below 60 % of the working
+ * weight, for as long as both halves are steps. The top of the ramp stays as it is.
+ *
+ * @param gap the least difference between neighbours, in the fine unit.
+ */
+export function withLightSets(weights: readonly number[], more: number, W: number, gap: number): number[] {
+  const all = [...weights];
+  for (let i = 0; i < more; i++) {
+    let at = -1;
+    let widest = 2 * gap;
+    all.forEach((w, j) => {
+      const to = Math.min(all[j + 1] ?? W, LIGHT_SHARE * W);
+      if (to - w >= widest) {
+        at = j;
+        widest = to - w;
+      }
+    });
+    if (at < 0) break;
+    all.splice(at + 1, 0, Math.round(all[at]! + widest / 2));
+  }
+  return all;
 }
 
 /**

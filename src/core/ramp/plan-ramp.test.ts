@@ -75,9 +75,21 @@ describe("every ramp", () => {
       if (last !== undefined && last > lastJumpLimit(request, ramp.sets.length, step)) {
         expect(codes(ramp)).toContain("last-jump");
       }
-      if (jumps.slice(1, -1).some((jump, i) => jump > jumps[i]! + step)) {
+      // After light sets more for an area or a cold room the steps of the usual ramp follow.
+      const hasLightSets = request.slowToWarm !== 0 || request.room === "cold";
+      if (!hasLightSets && jumps.slice(1, -1).some((jump, i) => jump > jumps[i]! + step)) {
         expect(codes(ramp)).toContain("jump-grows");
       }
+    }));
+
+  test("has light sets more for an area or a cold room, never more heavy ones", () =>
+    holds((asked) => {
+      // Warmth from earlier lifts shortens other ramps than a sore area's.
+      const request = { ...asked, similarDone: 0 };
+      const ramp = planRamp(request);
+      const usual = planRamp({ ...request, slowToWarm: 0, room: "normal" });
+      const heavy = (r: Ramp) => r.sets.filter((s) => s.fraction >= 0.85).length;
+      if (ramp.findings.length === 0) expect(heavy(ramp)).toBeLessThanOrEqual(Math.max(1, heavy(usual)));
     }));
 
   test("has repetitions that never rise, are trimmed, and few of them heavy", () =>

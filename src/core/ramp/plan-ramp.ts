@@ -3,12 +3,12 @@ import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMove
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
 import { standsAtFullHeight } from "./check-working-weight";
-import { ADDED_FOR_AREA, FIRST_JUMP_SHARE, HEAVY, MOST_SETS, systemConstants, WARM_START } from "./constants";
+import { FIRST_JUMP_SHARE, HEAVY, MOST_SETS, systemConstants, WARM_START } from "./constants";
 import { countSets } from "./count-sets";
 import { describeSets, platesOf } from "./describe-sets";
 import { rampFindings } from "./findings";
 import { fitLoads, type LoadsWanted } from "./fit-loads";
-import { idealWeights } from "./ideal-weights";
+import { idealWeights, withLightSets } from "./ideal-weights";
 import { type RampLimits, rampLimits } from "./limits";
 import { RAMP_STYLES, topOf } from "./styles";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
@@ -28,15 +28,23 @@ export function planRamp(request: RampRequest): Ramp {
   const loadable = loadableWeights(kit, W, fromFloor);
   const limits = rampLimits(kit, W, loadable[0]!);
 
-  const { count, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
+  const { count, extras, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
+  const idealsOf = (sets: number) => idealWeights(request, sets, start, cutByWarmth);
+  const plainCount = count - extras;
+  const withExtras = (sets: number) =>
+    sets <= plainCount || plainCount === 0
+      ? idealsOf(sets)
+      : withLightSets(idealsOf(plainCount), sets - plainCount, W, limits.gap);
   const fixed = request.fixed ?? {};
   const plain: LoadsWanted = {
     request,
     table,
     loadable,
     limits,
-    count,
-    idealsOf: (sets) => idealWeights(request, sets, start, cutByWarmth),
+    // Where there is no room for all light sets there are fewer.
+    count: withExtras(count).length,
+    idealsOf: withExtras,
+    ...(extras > 0 && { growth: Number.POSITIVE_INFINITY }),
     first: start === limits.lightest ? limits.lightest : undefined,
   };
   const wanted = asksForEmptyBar(request, limits) ? afterEmptyBar(plain) : plain;
@@ -51,6 +59,7 @@ export function planRamp(request: RampRequest): Ramp {
     reps: sets.map((s) => s.reps),
     fromFloor,
     fixedReleased: !withFixed,
+    hasLightSets: extras > 0,
   });
   return assembleRamp(request, sets, loads.stacks, findings);
 }
@@ -99,6 +108,8 @@ function afterEmptyBar(plain: LoadsWanted): LoadsWanted {
 
 interface CountAndStart {
   count: number;
+  /** How many of them are light ones for an area or a cold room. */
+  extras: number;
   start: number;
   cutByWarmth: boolean;
 }
@@ -107,26 +118,26 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   const { working, unit, similarDone } = request;
   const W = working.weight;
   const { firstJump } = systemConstants(unit);
-  const { sets, cutByWarmth } = countSets(request, W / baseOf(request, limits, fromFloor));
+  const { sets, extras, cutByWarmth } = countSets(request, W / baseOf(request, limits, fromFloor));
   const style = RAMP_STYLES[request.style];
   const shares = style.shares?.(working.reps, similarDone);
   const warmStart = W * (WARM_START.least + WARM_START.byWarmth * similarDone);
   const isCold = request.start !== undefined || !(shares || cutByWarmth);
   const wantedStart = isCold ? coldStart(request, limits) : shares ? W * shares[0]! : warmStart;
   const start = Math.max(limits.lightest, wantedStart);
-  if (request.rampSets !== undefined) return { count: sets, start, cutByWarmth };
+  if (request.rampSets !== undefined) return { count: sets, extras, start, cutByWarmth };
 
   const top = W * (shares?.at(-1) ?? topOf(request.style, working.reps));
   const room = start < top ? 1 + Math.floor((top - start) / limits.gap) : 1;
-  const added = request.slowToWarm === "sore" ? ADDED_FOR_AREA.sore : 0;
-  const wanted =
-    sets === 0 ? 0 : shares ? shares.length + added : Math.min(MOST_SETS, sets + style.addedSets);
+  const light = shares && request.slowToWarm !== "sore" ? 0 : extras;
+  const plain = sets - extras;
+  const wanted = sets === 0 ? 0 : shares ? shares.length : Math.min(MOST_SETS, plain + style.addedSets);
   let count = W - start < limits.gap ? 0 : Math.min(wanted, room);
   if (count >= 2 && !shares) {
     const jump = idealWeights(request, count, start, cutByWarmth)[1]! - start;
     if (jump > W * FIRST_JUMP_SHARE && jump > firstJump && count < room) count += 1;
   }
-  return { count, start, cutByWarmth };
+  return { count: count + light, extras: light, start, cutByWarmth };
 }
 
 function withoutWeights(fixed: Readonly<Record<number, FixedSet>>): Record<number, FixedSet> {
