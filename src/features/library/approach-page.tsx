@@ -1,15 +1,21 @@
 import { type Approach, PHASE_NAMES } from "@/core/catalog";
 import { RAMP_STYLES } from "@/core/ramp";
+import { whenAsked } from "./approach-jobs";
+import { ApproachSample } from "./approach-sample-later";
 
 /** An approach to read: what it holds, what it does, what it gives up. */
 export function ApproachPage({ approach }: { approach: Approach }) {
-  const { typicalMinutes, rampStyle, phases } = approach;
+  const { typicalMinutes, rampStyle, phases, pace, onlySlots, slots } = approach;
   const facts: readonly [string, string][] = [
     ["Idea", approach.belief],
     ["What it does", approach.summary],
     ["Cut first", `${approach.givesUp.charAt(0).toUpperCase()}${approach.givesUp.slice(1)}`],
     ["Phases", phases.map((p) => PHASE_NAMES[p.phase]).join(", ")],
     ["Ramp", `${RAMP_STYLES[rampStyle].name}. ${RAMP_STYLES[rampStyle].description}`],
+    [
+      "Drills",
+      `${pace.from}, and one more every ${pace.every} seconds; at most ${pace.most}${onlySlots ? ". Nothing but its jobs and the limiters" : ""}`,
+    ],
     ["Takes", `${typicalMinutes.from} to ${typicalMinutes.to} minutes`],
   ];
   return (
@@ -22,7 +28,26 @@ export function ApproachPage({ approach }: { approach: Approach }) {
             <dd>{text}</dd>
           </div>
         ))}
+        {slots.length > 0 && (
+          <>
+            <dt className="text-ink-soft">Jobs</dt>
+            <dd>
+              <ul>
+                {slots.map((slot) => (
+                  <li key={`${slot.phase} ${slot.name}`}>
+                    {slot.name}
+                    <span className="text-ink-soft">
+                      {" "}
+                      ({PHASE_NAMES[slot.phase].toLowerCase()}, {whenAsked(slot)})
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </dd>
+          </>
+        )}
       </dl>
+      <ApproachSample approach={approach} />
     </article>
   );
 }

@@ -11,6 +11,7 @@ import type { CustomItem, CustomKind } from "@/server/schemas/custom-content";
 import { Button } from "@/ui/button";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { ApproachFields } from "./approach-fields";
+import { ApproachSample } from "./approach-sample-later";
 import { DrillFields } from "./drill-fields";
 import { LiftFields } from "./lift-fields";
 
@@ -73,6 +74,7 @@ function Editor({ opened }: { opened: Opened }) {
       {kind === "drill" && <DrillFields drill={draft as Drill} set={set} />}
       {kind === "lift" && <LiftFields lift={draft as Lift} set={set} />}
       {kind === "approach" && <ApproachFields approach={draft as Approach} set={set} />}
+      {kind === "approach" && <ApproachSample approach={draft as Approach} />}
     </article>
   );
 }

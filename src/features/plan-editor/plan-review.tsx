@@ -7,7 +7,7 @@ import { findingsOf, reviewContext, writtenOf } from "@/core/review";
 import { Cautions } from "@/features/shared/cautions";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import { Coverage } from "./coverage";
-import { CutToFit } from "./cut-to-fit";
+import { CutToFit, MinutesLeft } from "./cut-to-fit";
 import { Notes } from "./notes";
 import { ReviewList } from "./review-list";
 import type { Chosen } from "./selection";
@@ -72,6 +72,9 @@ const SettledReview = memo(function SettledReview({
     >
       <ReviewList {...{ found, remedies, written, plan, onEdit, onChoose }} />
       <CutToFit sentences={cut} minutes={request.minutes} />
+      {!isGroup && draft.begun === null && (
+        <MinutesLeft {...{ onEdit }} seconds={whole.seconds} minutes={request.minutes} time={session.time} />
+      )}
       <Notes findings={whole.findings.filter((f) => !REVIEWED.includes(f.code))} />
       <Coverage coverage={plan.coverage} />
       <Cautions cautions={cautionsOf(request, whole, athlete, session.day)} />

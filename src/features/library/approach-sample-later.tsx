@@ -1,0 +1,8 @@
+"use client";
+
+import { later } from "@/ui/later";
+
+/** See `ApproachSample`; what plans is fetched when an approach is looked at. */
+export const ApproachSample = later<{ approach: import("@/core/catalog").Approach; open?: boolean }>(() =>
+  import("./approach-sample").then((m) => m.ApproachSample),
+);
