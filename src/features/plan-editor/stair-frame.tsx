@@ -118,7 +118,7 @@ export function TimeLine({ stair, scale }: { stair: Stair; scale: StairScale }) 
   const spare = stair.available - stair.seconds;
   const words = spare >= 0 ? `${formatClock(spare)} spare` : `${formatClock(-spare)} over`;
   return (
-    <g aria-hidden>
+    <g aria-hidden className="pointer-events-none">
       <line
         x1={x}
         x2={x}
