@@ -3,7 +3,8 @@ import { fileURLToPath } from "node:url";
 import { buildSync } from "esbuild";
 
 /** Builds the benchmarks as the app is built, without what development adds, and runs them one after the other. */
-const names = process.argv.length > 2 ? process.argv.slice(2) : ["run", "rack", "groups", "growth", "choice", "plans"];
+const names =
+  process.argv.length > 2 ? process.argv.slice(2) : ["run", "rack", "groups", "growth", "choice", "plans"];
 const out = fileURLToPath(new URL("../node_modules/.cache/bench/", import.meta.url));
 buildSync({
   entryPoints: names.map((name) => fileURLToPath(new URL(`${name}.mts`, import.meta.url))),
