@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import { drillById } from "@/core/catalog";
+import { type Approach, drillById, type Slot } from "@/core/catalog";
 import { write } from "@/data/database";
 import { customContent } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
@@ -115,6 +115,21 @@ describe("content of the gym's own", () => {
     expect(new Set(plan.shared.map((s) => s.phase))).toEqual(new Set(["raise"]));
   });
 
+  test("an approach of before there were jobs with points, and a pace, still opens", async () => {
+    const { draft } = await copied("approach", "every-joint");
+    const before = structuredClone(draft) as Partial<Approach>;
+    for (const field of ["onlySlots", "pace", "leavesOut", "places", "holds"] as const) delete before[field];
+    for (const slot of before.slots!) delete (slot as Partial<Slot>).points;
+    const content = JSON.stringify(before);
+    await write((db) => db.update(customContent).set({ content }).where(eq(customContent.id, draft.id)));
+    const opened = (await openCustomContent(draft.id))!.draft as Approach;
+    expect(opened.pace.every).toBeGreaterThan(0);
+    expect(opened.slots.every((s) => s.points > 0)).toBe(true);
+  });
+
+  const aJob = {
+    ...{ name: "Shape", phase: "rehearse", filledBy: {}, drills: { least: 1, most: 1 }, points: 5 },
+  };
   test.each<[string, "drill" | "lift" | "approach", string, object, RegExp]>([
     ["without a name", "drill", "glute-bridge", { name: " " }, /name: Type a name/],
     ["that serves nothing", "drill", "glute-bridge", { serves: {} }, /serves: Say what it serves/],
@@ -122,6 +137,21 @@ describe("content of the gym's own", () => {
     ["without a phase", "drill", "glute-bridge", { phases: [] }, /phases: Choose a phase/],
     ["that asks for nothing", "lift", "deadlift", { asks: {} }, /asks: Say what it asks/],
     ["without phases", "approach", "bar-first", { phases: [] }, /phases: An approach has a phase/],
+    ["of no pace", "approach", "bar-first", { pace: { from: 1, every: 0, most: 4 } }, /pace\.every/],
+    [
+      "of a job below nothing",
+      "approach",
+      "bar-first",
+      { slots: [{ ...aJob, points: -1 }] },
+      /slots\.0\.points/,
+    ],
+    [
+      "of a job that no drill does",
+      "approach",
+      "bar-first",
+      { slots: [{ ...aJob, filledBy: { ids: ["nothing"] } }] },
+      /slots: No drill of the library does "Shape"/,
+    ],
   ])("%s is refused", async (_, kind, of, change, message) => {
     const { draft, revision } = await copied(kind, of);
     const outcome = await saveCustomContentAction({ kind, revision, item: { ...draft, ...change } });

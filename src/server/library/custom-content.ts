@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Catalog, CustomContent } from "@/core/catalog";
+import { type Approach, type Catalog, type CustomContent, isMeant, type Slot } from "@/core/catalog";
 import { addCustomContent, readCustomContent, updateCustomContent } from "@/data/custom-content";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { parseJson } from "../parse-json";
@@ -48,6 +48,12 @@ export const saveCustomSchema = z.strictObject({
   item: z.looseObject({ id: z.string().max(100) }),
 });
 
+/** The name of a job that no drill there is can do; null if there is none. */
+function jobNobodyDoes({ slots }: Approach, { drills }: Catalog): string | null {
+  const doable = (s: Slot) => drills.some((d) => d.phases.includes(s.phase) && isMeant(d, s.filledBy));
+  return slots.find((s) => !doable(s))?.name ?? null;
+}
+
 /** Stores a custom drill, lift or approach that was changed from the revision that is stored now. */
 export async function saveCustomContent({
   kind,
@@ -56,6 +62,11 @@ export async function saveCustomContent({
 }: z.output<typeof saveCustomSchema>): Promise<SaveOutcome<CustomItem> & { custom?: CustomContent }> {
   const read = CUSTOM_SCHEMAS[kind].safeParse(item);
   if (!read.success) return refuse(firstProblem(read.error));
+  if ("slots" in read.data) {
+    const empty = jobNobodyDoes(read.data, await openCatalog());
+    if (empty)
+      return refuse(`slots: No drill of the library does "${empty}". Take it out or change its drills.`);
+  }
   const stored = await updateCustomContent(item.id, revision, JSON.stringify(read.data));
   if (stored !== null) return { kind: "saved", revision: stored, custom: (await openCatalog()).custom };
   const now = await openCustomContent(item.id);
