@@ -209,7 +209,10 @@ export function admitDrills(request: AdmissionRequest): {
       continue;
     }
     const phase = rule?.phase ?? drill.phases[0]!;
-    const specific = phase === "raise" || isSpecific(served, (i) => demands[i]!.weightWithoutLimiter);
+    const slot = slotFor(drill, phase);
+    const isOwnJob = slot !== null && saysWhich(approach.slots[slot]!);
+    const specific =
+      phase === "raise" || isOwnJob || isSpecific(served, (i) => demands[i]!.weightWithoutLimiter);
     const onlyForLimiters = specific
       ? []
       : served.flatMap(({ demand }) => (demands[demand]!.limiter ? [demand] : []));
@@ -229,7 +232,7 @@ export function admitDrills(request: AdmissionRequest): {
       served,
       family,
       job: jobOf(drill, phase, demands).id,
-      slot: slotFor(drill, phase),
+      slot,
       ownShape: phase === "rehearse" && request.lifts.some(({ lift }) => hasShapeOf(drill, lift)),
       onlyForLimiters,
       pinned: own,

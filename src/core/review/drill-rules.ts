@@ -45,14 +45,11 @@ function eachStep(
 }
 
 /** The limiters that alone speak for a step: it serves them, and nothing that the session asks. */
-function onlyForLimiters(
-  { request }: ReviewContext,
-  demands: ReturnType<typeof demandsOf>,
-  step: WrittenStep,
-) {
+function onlyForLimiters(context: ReviewContext, demands: ReturnType<typeof demandsOf>, step: WrittenStep) {
   if (step.drill.phases.includes("raise")) return [];
   if (isAskedFor(step.drill, demands, (d) => d.weightWithoutLimiter)) return [];
-  return request.athlete.limiters.filter((l) => (step.drill.serves[l] ?? 0) >= LIMITER_SERVES);
+  if (step.block === 0 && isJobOfApproach(step.drill, context)) return [];
+  return context.request.athlete.limiters.filter((l) => (step.drill.serves[l] ?? 0) >= LIMITER_SERVES);
 }
 
 /** The limiter that each step is there for alone, if any. */
