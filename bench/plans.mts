@@ -1,3 +1,4 @@
+import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
@@ -6,7 +7,6 @@ import { type Plan, type PlanRequest, planWarmUp } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { weight } from "@/core/units";
 import { ordinaryGym } from "./cases";
-import { type ReferenceWarmUp, references } from "./reference";
 
 /**
  * The shape of plans, by approach: how many of the things that a coach would strike are in them, over a grid of 960 and held
