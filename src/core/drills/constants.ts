@@ -24,7 +24,7 @@ export const SECOND_IN_SLOT = 0.25;
 export const DRILL_COST = 0.8;
 /** What each level of effort over the gentle ones costs where ranges are moved and muscles woken. Points. */
 export const EFFORT_COST = 1.5;
-/** What a second drill for a job costs where the school has no place for it. Points. */
+/** What a second drill for a job costs where the approach has no place for it. Points. */
 export const SECOND_FOR_JOB_COST = 15;
 /** A drill's job is asked for from here on; what is for nothing that is asked only fills. */
 export const JOB_ASKED_FROM = 1.6;
@@ -37,7 +37,7 @@ export const SHORT_DRILLS_UNDER = 150;
 /** What a drill of its own for a limiter is worth, and every usual dose of work for it. Points. */
 export const LIMITER_DRILL_POINTS = 24;
 export const LIMITER_DOSE_POINTS = 5;
-/** Usual doses that a limiter is to get; in a school that holds, for what is held. */
+/** Usual doses that a limiter is to get; in an approach that holds, for what is held. */
 export const LIMITER_DOSES = { moved: 1.5, held: 3 };
 /** What a rehearsal in today's lift's own shape is worth, where there is so much time for drills. Points, seconds. */
 export const OWN_SHAPE_POINTS = 14;
@@ -46,7 +46,7 @@ export const OWN_SHAPE_FROM = 100;
 export const STEADY_FROM = 240;
 /** What is shorter warms nobody up. Seconds. */
 export const LEAST_RAISE = 45;
-/** What no raise at all costs in a school that raises, from so much time for drills on. Points, seconds. */
+/** What no raise at all costs in an approach that raises, from so much time for drills on. Points, seconds. */
 export const NO_RAISE_COST = 14;
 export const RAISE_FROM = 200;
 export const SECOND_COST = 0.001;

@@ -48,7 +48,7 @@ export interface Job {
 
 /**
  * The job of a drill: what it serves most of what today asks. Two drills of one job are told apart by a coach only
- * where the school has places for two.
+ * where the approach has places for two.
  *
  * @param demands all of them, in their order.
  */
