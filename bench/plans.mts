@@ -2,7 +2,7 @@ import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups
 import { shippedCatalog as catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { type Candidate, jobOf } from "@/core/drills";
+import { type Candidate, jobOf, placesFor } from "@/core/drills";
 import { type Plan, type PlanRequest, planWarmUp } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { weight } from "@/core/units";
@@ -56,22 +56,16 @@ interface Shape {
 const isUnder = ({ phase, drill: { dose }, sets, amount, rounds }: Candidate) =>
   phase !== "raise" && rounds * sets * amount < dose.sets[1] * dose.amount[1];
 
-/** Drills for a job beyond its places, while or without another asked job going without. */
+/** Drills for a job beyond its places. */
 function doubles({ chosen, request }: Shape): Candidate[] {
   const seen = new Map<string, number>();
   return chosen.filter((c) => {
     const n = (seen.get(c.job) ?? 0) + 1;
     seen.set(c.job, n);
-    const demand = plan0(c);
     const isLimiters = request.athlete.limiters.some((l) => (c.drill.serves[l] ?? 0) >= 2);
-    const places = Math.max(
-      demand ? (request.approach.places.rehearsal ?? 1) : 1,
-      request.approach.places[c.job] ?? 1,
-    );
-    return n > Math.max(places, isLimiters ? 2 : 1);
+    return n > placesFor(c, request.approach, isLimiters);
   });
 }
-const plan0 = (c: Candidate) => c.phase === "rehearse" && c.job !== "other";
 
 /** Drills that nothing asked needs, and that no slot or limiter has asked for. */
 function fillers({ chosen, plan, request }: Shape): Candidate[] {

@@ -121,6 +121,23 @@ test("little time says what is given up; a finding is mended with one click", as
   ).toBeVisible();
 });
 
+test("an approach that needs less time says when to start, and the minutes are set with one click", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/session/today-throwers/ottilie`);
+  await pick(page, "Approach", "Bar first");
+  const minutes = page.getByRole("spinbutton", { name: "Minutes", exact: true });
+  await minutes.fill("40");
+  await minutes.press("Enter");
+  await expect(page.getByText(/This takes \d+ of 40 minutes: start at \d\d:\d\d/)).toBeVisible();
+  const set = page.getByRole("button", { name: /^Make it \d+ minutes$/ });
+  const needed = (await set.textContent())!.replace(/\D/g, "");
+  await set.click();
+  await expect(minutes).toHaveValue(needed);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(minutes).toHaveValue("40");
+});
+
 test("a drill is put earlier and stays there", async ({ page }) => {
   await page.goto(`${server.url}/session/today-masters/margit`);
   const third = (await names(page))[2]!;

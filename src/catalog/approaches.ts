@@ -1,16 +1,7 @@
 import type { Approach, DrillFilter, Phase, Slot } from "@/core/catalog";
-import type { DemandId } from "@/core/demands";
+import { type DemandId, JOBS } from "@/core/demands";
 
-const TRUNK = ["trunk-extension", "trunk-side-bending", "trunk-rotation"] as const;
 const HANDS = ["grip", "carry"] as const;
-const SHOULDER_RANGES = [
-  "shoulder-flexion",
-  "shoulder-external-rotation",
-  "shoulder-internal-rotation",
-  "shoulder-extension",
-  "lat-triceps-length",
-  "chest-length",
-] as const;
 const PRESSES_AND_PULLS = [
   "horizontal-push",
   "vertical-push",
@@ -32,7 +23,7 @@ function slot(
 }
 
 /** What most approaches have in common. */
-const usual = {
+export const usual = {
   slots: [],
   onlySlots: false,
   leavesOut: [],
@@ -105,7 +96,7 @@ export const approaches: Approach[] = [
       slot("Lift's own shape", "rehearse", 12, {}, [1, 2]),
     ],
     pace: { from: 1, every: 90, most: 4 },
-    leavesOut: [...TRUNK, ...HANDS],
+    leavesOut: [...JOBS.trunk, ...HANDS],
     places: {},
     limiters: { most: 2, secondsEach: 90, secondsAll: 300, place: "in-phase" },
     rampServes: ["temperature"],
@@ -154,7 +145,7 @@ export const approaches: Approach[] = [
         "Shoulders",
         "mobilise",
         22,
-        { serves: [...SHOULDER_RANGES, "front-rack"], noPattern: true },
+        { serves: [...JOBS.shoulders, "front-rack"], noPattern: true },
         [2, 3],
       ),
       slot("Wrists", "mobilise", 14, { serves: ["wrist-extension"] }, [1, 1], ["wrist-extension", "grip"]),
@@ -242,7 +233,10 @@ export const approaches: Approach[] = [
         least: 0,
         most: 1200,
         shortPrice: 0,
-        only: { serves: ["rotator-cuff", "lower-traps", "glute-max", "glute-med", ...TRUNK], mostEffort: 3 },
+        only: {
+          serves: ["rotator-cuff", "lower-traps", "glute-max", "glute-med", ...JOBS.trunk],
+          mostEffort: 3,
+        },
       },
     ],
     slots: [
@@ -268,7 +262,7 @@ export const approaches: Approach[] = [
         positions: ["face-down", "plank", "hanging"],
       }),
       slot("Glutes", "activate", 34, { serves: ["glute-max", "glute-med"] }),
-      slot("Trunk", "activate", 34, { serves: TRUNK }),
+      slot("Trunk", "activate", 34, { serves: JOBS.trunk }),
     ],
     onlySlots: true,
     pace: { from: 2, every: 90, most: 7 },
@@ -318,7 +312,7 @@ export const approaches: Approach[] = [
       slot("The lift's shape, from easy to loaded", "rehearse", 14, {}, [3, 4]),
     ],
     pace: { from: 2, every: 110, most: 13 },
-    leavesOut: [...TRUNK, ...HANDS],
+    leavesOut: [...JOBS.trunk, ...HANDS],
     places: { shoulders: 2, "shoulders, held": 2, rehearsal: 4, "shoulder-blades": 2, ankles: 2 },
     holds: true,
     favours: [{ drills: { loads: ["band"] }, points: 1 }],
@@ -372,7 +366,7 @@ export const approaches: Approach[] = [
       slot("Joint ranges", "mobilise", 12, {}, [2, 4]),
     ],
     pace: { from: 2, every: 55, most: 11 },
-    leavesOut: [...TRUNK, ...HANDS],
+    leavesOut: [...JOBS.trunk, ...HANDS],
     places: { shoulders: 2, rehearsal: 4 },
     favours: [{ drills: { loads: ["empty-bar"] }, points: 1 }],
     limiters: { most: 2, secondsEach: 60, secondsAll: 120, place: "in-phase" },
@@ -463,12 +457,12 @@ export const approaches: Approach[] = [
         LEG_PATTERNS,
       ),
       slot("Glutes", "activate", 14, { serves: ["glute-max"] }, [1, 1], LEG_PATTERNS),
-      slot("Shoulders", "mobilise", 14, { serves: SHOULDER_RANGES }, [1, 2], PRESSES_AND_PULLS),
+      slot("Shoulders", "mobilise", 14, { serves: JOBS.shoulders }, [1, 2], PRESSES_AND_PULLS),
       slot("Light bands", "activate", 14, { loads: ["band"] }, [1, 2], PRESSES_AND_PULLS),
       slot("The lift's shape, easy first", "rehearse", 14, {}, [2, 3]),
     ],
     pace: { from: 2, every: 100, most: 11 },
-    leavesOut: [...TRUNK, ...HANDS],
+    leavesOut: [...JOBS.trunk, ...HANDS],
     places: { shoulders: 2, rehearsal: 3, "shoulder-blades": 2 },
     favours: [
       { drills: { assisted: true }, points: 2 },

@@ -1,4 +1,5 @@
 import type { Approach, Lift } from "@/core/catalog";
+import { usual } from "./approaches";
 
 const withoutWeight = {
   pattern: null,
@@ -159,21 +160,10 @@ export const drillsAloneFor: Lift[] = [
 ];
 
 const common = {
-  slots: [],
-  onlySlots: false,
+  ...usual,
   pace: { from: 3, every: 80, most: 14 },
-  leavesOut: [],
   places: { shoulders: 2, "shoulders, held": 2, hips: 2, "hips, held": 3 },
   holds: true,
-  circuit: null,
-  floors: {},
-  planes: [],
-  favours: [],
-  progressionsIn: [],
-  bodyOrder: null,
-  rampServes: [],
-  rampStyle: "closing-steps",
-  laterRamps: "shorter",
   rampShare: 0.7,
 } as const;
 

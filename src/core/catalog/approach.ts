@@ -62,7 +62,10 @@ export interface Approach {
   pace: { from: number; every: number; most: number };
   /** Demands that are nothing of its own: drills for them have no place. */
   leavesOut: readonly DemandId[];
-  /** Jobs that may be done by so many drills; all others by one. */
+  /**
+   * Jobs that may be done by so many drills, by their id (see `JOBS`; "…, held" for stretches); all others by one. What
+   * counts for each pattern that is rehearsed stands under "rehearsal".
+   */
   places: Readonly<Record<string, number>>;
   /** Whether it holds: a limiter then gets long and repeated holds. */
   holds: boolean;

@@ -7,3 +7,4 @@ export {
   type DemandWeights,
   isDemandId,
 } from "./demands";
+export { JOBS } from "./jobs";

@@ -20,7 +20,7 @@ export {
   quickly,
 } from "./choose-drills";
 export { HARD_EFFORT, LIMITER_SERVES, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
-export { JOB_IDS, type JobId, jobOf } from "./jobs";
+export { jobOf, placesFor } from "./jobs";
 export { prerequisitesOf, releases } from "./needs";
 export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";

@@ -1,41 +1,9 @@
-import type { Drill, Phase } from "../catalog";
-import { DEMANDS, type DemandId } from "../demands";
+import type { Approach, Drill, Phase } from "../catalog";
+import { DEMANDS, type DemandId, JOBS } from "../demands";
 import type { AskedDemand } from "./asked-demands";
 
-/** Regions and kinds of work into which demands fall: what a coach has in mind when a drill is "for the hips". */
-export const JOBS = {
-  heat: ["temperature"],
-  neck: ["neck"],
-  shoulders: [
-    "shoulder-flexion",
-    "shoulder-external-rotation",
-    "shoulder-internal-rotation",
-    "shoulder-extension",
-    "lat-triceps-length",
-    "chest-length",
-  ],
-  rack: ["front-rack"],
-  wrists: ["wrist-extension", "grip"],
-  "upper-back": ["thoracic-extension", "thoracic-rotation"],
-  hips: ["hip-flexion", "hip-extension", "hamstring-length", "knee-flexion"],
-  "hip-rotation": ["hip-external-rotation", "hip-internal-rotation"],
-  ankles: ["ankle-dorsiflexion", "calf-foot"],
-  glutes: ["glute-max", "glute-med"],
-  legs: ["hamstrings", "quads"],
-  trunk: ["trunk-extension", "trunk-side-bending", "trunk-rotation"],
-  "shoulder-blades": ["scapular-retraction", "lats"],
-  "lower-traps": ["lower-traps"],
-  cuff: ["rotator-cuff"],
-  arms: ["biceps", "deltoids", "pecs", "triceps"],
-  power: ["speed", "jump-land"],
-} as const satisfies Record<string, readonly DemandId[]>;
-
-export type JobId = keyof typeof JOBS;
-
-export const JOB_IDS = Object.keys(JOBS) as [JobId, ...JobId[]];
-
 const jobOfDemand = new Map<DemandId, string>(
-  JOB_IDS.flatMap((job) => JOBS[job].map((demand) => [demand, job] as const)),
+  Object.entries(JOBS).flatMap(([job, demands]) => demands.map((demand) => [demand, job] as const)),
 );
 
 /** What a drill is for in a session. */
@@ -70,6 +38,16 @@ export function jobOf(drill: Drill, phase: Phase, demands: readonly AskedDemand[
   if (DEMANDS[id].kind === "pattern") return { id: `${id}${usesBar(drill) ? ", bar" : ""}`, demand };
   const job = jobOfDemand.get(id) ?? id;
   return { id: drill.stretch ? `${job}, held` : job, demand };
+}
+
+/** How many drills may do one job: as the approach has it, and two for a limiter's. */
+export function placesFor(
+  { job, phase }: { job: string; phase: Phase },
+  { places }: Pick<Approach, "places">,
+  isLimiters: boolean,
+): number {
+  const own = (phase === "rehearse" ? places.rehearsal : places[job]) ?? 1;
+  return Math.max(own, isLimiters ? 2 : 1);
 }
 
 function usesBar(drill: Drill): boolean {

@@ -29,6 +29,7 @@ import {
   SHORTFALL_SERVED,
   WORTH,
 } from "./constants";
+import { placesFor } from "./jobs";
 
 /** Pieces of what serving a demand is worth: less and less, and most of all what ends a shortfall. */
 export function worthOfServing(weight: number): Goal["pieces"] {
@@ -131,19 +132,21 @@ export class ProblemParts {
 export function athleteGoals(
   parts: ProblemParts,
   demands: readonly AskedDemand[],
-  { planes, places, holds }: Approach,
+  approach: Approach,
 ): (c: Candidate) => Term[] {
+  const { planes, holds } = approach;
   const demandGoals = demands.map((d) =>
     d.weight > 0 ? parts.goal(worthOfServing(d.weight), shortfallOf(d.weight), d.demand) : null,
   );
   const jobGoals = new Map<string, number>();
-  /** A job is done by as many drills as the approach has places for: what each costs comes back for those. */
-  const jobGoal = (job: string, isLimiters: boolean): number => {
-    const known = jobGoals.get(job);
+  /** A job is done by as many drills as there are places for: what each costs comes back for those. */
+  const jobGoal = (c: Candidate): number => {
+    const known = jobGoals.get(c.job);
     if (known !== undefined) return known;
-    const upTo = Math.max(places[job] ?? 1, isLimiters ? 2 : 1);
-    const index = parts.goal([{ upTo, slope: SECOND_FOR_JOB_COST }], 0, `job ${job}`);
-    jobGoals.set(job, index);
+    const isLimiters = demands.some((d) => d.limiter && (c.drill.serves[d.demand] ?? 0) >= LIMITER_SERVES);
+    const upTo = placesFor(c, approach, isLimiters);
+    const index = parts.goal([{ upTo, slope: SECOND_FOR_JOB_COST }], 0, `job ${c.job}`);
+    jobGoals.set(c.job, index);
     return index;
   };
   const limiterGoals = demands.map((d) => {
@@ -177,13 +180,7 @@ export function athleteGoals(
     });
   };
   return (c) => [
-    {
-      index: jobGoal(
-        c.job,
-        limiterGoals.some((g, i) => g && (c.drill.serves[demands[i]!.demand] ?? 0) >= LIMITER_SERVES),
-      ),
-      amount: 1,
-    },
+    { index: jobGoal(c), amount: 1 },
     ...forLimiters(c),
     ...c.serves.flatMap(({ demand, served }) => {
       const index = demandGoals[demand]!;
