@@ -72,6 +72,10 @@ function spanName({ round, phase }: Tread): string {
   return phase === "ramp" || phase === "work" ? "Ramp" : PHASE_NAMES[phase];
 }
 
+/** How wide a letter of the phases' names is at most, and how many a clock time has. Pixels. */
+const LETTER = 6.2;
+const CLOCK_LETTERS = 6;
+
 /** Which stretch of time is which phase, or which round. */
 export function Phases({ stair, scale }: { stair: Stair; scale: StairScale }) {
   const spans: { name: string; from: number; to: number }[] = [];
@@ -95,14 +99,16 @@ export function Phases({ stair, scale }: { stair: Stair; scale: StairScale }) {
               y2={STAIR.ground + 30}
               className="stroke-line-strong"
             />
-            {wide > 40 && (
+            {wide > LETTER * name.length && (
               <text
                 x={scale.x(from) + 1}
                 y={STAIR.ground + 45}
                 className="fill-ink-soft text-xs font-semibold condensed"
               >
                 {name}
-                {wide > 92 && <tspan className="fill-ink-faint font-normal"> {formatClock(to - from)}</tspan>}
+                {wide > LETTER * (name.length + CLOCK_LETTERS) && (
+                  <tspan className="fill-ink-faint font-normal"> {formatClock(to - from)}</tspan>
+                )}
               </text>
             )}
           </g>
