@@ -83,6 +83,6 @@ export function planCases(): PlanRequest[] {
 
 /** What the first block's drills of a request are chosen from: a model for each number of rounds. */
 export function firstChoices(request: PlanRequest): ChoiceModel[] {
-  const { model } = planWarmUp(request).blocks[0]!.choice;
+  const { model } = planWarmUp(request).blocks[0].choice;
   return choiceModels({ ...request, demands: model.demands, seconds: model.seconds });
 }

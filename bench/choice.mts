@@ -46,7 +46,7 @@ for (const [i, request] of cases.entries()) {
   quality.push(gain < 1e-6 ? 1 : (immediate - atNothing) / gain);
   if (quality.at(-1)! < 0.99) console.log(`  ${(quality.at(-1)! * 100).toFixed(1)} %: ${nameOf(request)}`);
 
-  const reached = (p: Plan) => p.blocks[0]!.choice.objective - atNothing;
+  const reached = (p: Plan) => p.blocks[0].choice.objective - atNothing;
   planQuality.push(reached(exact.value) < 1e-6 ? 1 : reached(quick.value) / reached(exact.value));
   highsTimes.push(judged.reduce((sum, j) => sum + j.milliseconds, 0));
 }

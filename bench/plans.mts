@@ -69,7 +69,7 @@ function doubles({ chosen, request }: Shape): Candidate[] {
 
 /** Drills that nothing asked needs, and that no slot or limiter has asked for. */
 function fillers({ chosen, plan, request }: Shape): Candidate[] {
-  const { demands } = plan.blocks[0]!.choice.model;
+  const { demands } = plan.blocks[0].choice.model;
   return chosen.filter((c) => {
     if (c.phase === "raise" || c.slot !== null) return false;
     if (request.athlete.limiters.some((l) => (c.drill.serves[l] ?? 0) >= 2)) return false;
@@ -97,7 +97,7 @@ function orderFaults({ plan }: Shape): number {
 
 function judge(shape: Shape) {
   const { plan, chosen, request: r } = shape;
-  const { model } = plan.blocks[0]!.choice;
+  const { model } = plan.blocks[0].choice;
   const isWhole = model.seconds >= WHOLE_FROM;
   const limit = Math.min(
     r.approach.pace.most,
@@ -156,7 +156,7 @@ for (const approach of catalog.approaches) {
           equipment: k === 0 ? null : new Set(SMALL_KIT),
         });
         const plan = planWarmUp(r);
-        return judge({ plan, request: r, chosen: plan.blocks[0]!.choice.chosen });
+        return judge({ plan, request: r, chosen: plan.blocks[0].choice.chosen });
       }),
     ),
   );
@@ -201,7 +201,7 @@ function hold(ref: ReferenceWarmUp) {
     ref.reps,
   ]);
   const plan = planWarmUp(r);
-  const { chosen, model } = plan.blocks[0]!.choice;
+  const { chosen, model } = plan.blocks[0].choice;
   const ids = plan.steps.filter((s) => s.round === 1).map((s) => s.drill.id);
   const jobs = new Set(chosen.map((c) => c.job));
   const record = (id: string) => catalog.drills.find((d) => d.id === id)!;

@@ -12,7 +12,7 @@ function holdsForAll(check: (plan: Plan, request: PlanRequest) => void): void {
   for (const { request, plan } of sampled) nameOnFailure(request, () => check(plan, request));
 }
 
-const choiceOf = (plan: Plan) => plan.blocks[0]!.choice;
+const choiceOf = (plan: Plan) => plan.blocks[0].choice;
 const codes = (plan: Plan) => plan.findings.map((f) => f.code);
 
 describe("the choice of drills", () => {
@@ -135,7 +135,7 @@ describe("the plan", () => {
 
   test("has the phases in the approach's order; circuits and drills for limiters in a place of their own", () =>
     holdsForAll((plan, { approach: by }) => {
-      const { chosen } = plan.blocks[0]!.choice;
+      const { chosen } = plan.blocks[0].choice;
       const usual = plan.steps.filter((s) => {
         const alone = chosen.find((c) => c.drill === s.drill)!.onlyForLimiters.length > 0;
         return !(alone && by.limiters.place === "last") && !by.circuit?.phases.includes(s.phase);

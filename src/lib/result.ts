@@ -10,8 +10,8 @@ export function fail<E>(error: E): { ok: false; error: E } {
 }
 
 /** Something the coach should know about a ramp or a plan: a rule that had to give way, or a warning. */
-export interface Finding {
-  code: string;
+export interface Finding<Code extends string> {
+  code: Code;
   message: string;
 }
 export type { SaveOutcome } from "./save-outcome";

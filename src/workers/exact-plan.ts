@@ -22,7 +22,7 @@ answer<ExactPlanQuestion, ExactPlanAnswer>(({ draft, athlete, gym }, catalog, te
   for (;;) {
     const { value, done } = planning.next();
     if (done) {
-      const { objective } = value.blocks[0]!.choice;
+      const { objective } = value.blocks[0].choice;
       tell({ kind: "done", objective, drills: drillsTaken(value) });
       return;
     }

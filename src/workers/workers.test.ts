@@ -55,7 +55,7 @@ describe("the exact plan", () => {
     const last = answers.at(-1)!;
     if (last.kind !== "done") throw new Error("not done");
     const { blocks } = drain(planExactly(planRequestFor(draft, athlete, gym, catalog)));
-    expect(last.objective).toBeCloseTo(blocks[0]!.choice.objective, 6);
+    expect(last.objective).toBeCloseTo(blocks[0].choice.objective, 6);
     expect(last.drills.length).toBeGreaterThan(3);
     for (const answer of answers.slice(0, -1))
       expect(answer).toMatchObject({ kind: "progress", bound: expect.any(Number) });

@@ -52,7 +52,7 @@ describe("asked demands", () => {
 
 /** The choice model behind a plan, and what was chosen from it. */
 function choiceOf(request: PlanRequest) {
-  return planWarmUp(request).blocks[0]!.choice;
+  return planWarmUp(request).blocks[0].choice;
 }
 
 describe("circuits", () => {
@@ -88,7 +88,7 @@ test("a better choice taken over stands while it is allowed, and is forgotten wh
   const planning = planExactly(request);
   let exact = planning.next();
   while (!exact.done) exact = planning.next();
-  const { chosen, objective } = exact.value.blocks[0]!.choice;
+  const { chosen, objective } = exact.value.blocks[0].choice;
   const taken = chosen.map(({ drill, sets, amount, rounds }) => ({ drill: drill.id, sets, amount, rounds }));
   expect(choiceOf({ ...request, taken }).objective).toBeGreaterThanOrEqual(objective - 1e-9);
   expect(planWarmUp({ ...request, taken, minutes: 8 })).toEqual(planWarmUp({ ...request, minutes: 8 }));

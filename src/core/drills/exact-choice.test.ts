@@ -8,7 +8,7 @@ import { type ChoiceModel, choiceModels } from ".";
 const best = (model: ChoiceModel): number => drain(prove(model.problem)).objective;
 
 const proven = somePlanRequests(14).map((request) => {
-  const { model, chosen } = planWarmUp(request).blocks[0]!.choice;
+  const { model, chosen } = planWarmUp(request).blocks[0].choice;
   return { request, model, chosen, best: best(model) };
 });
 

@@ -26,4 +26,4 @@ export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
 export { saysWhich, slotOf } from "./slots";
-export { changeSeconds, type Placed, setUpSecondsAfter, timetable } from "./timetable";
+export { changeSeconds, type Placed, roundByRound, setUpSecondsAfter, timetable } from "./timetable";

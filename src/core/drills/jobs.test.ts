@@ -6,7 +6,7 @@ import { type PlanRequest, planWarmUp } from "../plan";
 import { jobOf, saysWhich, slotOf } from ".";
 
 const model = (lift: string, change: Partial<PlanRequest> = {}) =>
-  planWarmUp(planRequest(lift, 80, change)).blocks[0]!.choice.model;
+  planWarmUp(planRequest(lift, 80, change)).blocks[0].choice.model;
 const job = (id: string, lift: string, phase?: Phase) => {
   const drill = drillById(catalog, id)!;
   return jobOf(drill, phase ?? drill.phases[0]!, model(lift).demands).id;
@@ -69,8 +69,8 @@ describe("warm-ups as coaches write them", () => {
     return {
       ref,
       plan,
-      chosen: plan.blocks[0]!.choice.chosen,
-      demands: plan.blocks[0]!.choice.model.demands,
+      chosen: plan.blocks[0].choice.chosen,
+      demands: plan.blocks[0].choice.model.demands,
     };
   });
   const share = (of: (p: (typeof plans)[number]) => boolean[]) => {

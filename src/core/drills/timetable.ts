@@ -35,15 +35,17 @@ export interface Placed {
 }
 
 /** The order as it is done: drills of a circuit that follow each other go round as often as their circuit does. */
-function roundByRound(order: readonly Candidate[]): { candidate: Candidate; round: number }[] {
-  const done: { candidate: Candidate; round: number }[] = [];
+export function roundByRound<T extends { candidate: Candidate }>(
+  order: readonly T[],
+): (T & { round: number })[] {
+  const done: (T & { round: number })[] = [];
   for (let from = 0; from < order.length; ) {
-    const { block, rounds } = order[from]!;
+    const { block, rounds } = order[from]!.candidate;
+    const isInCircuit = ({ candidate: c }: T) => c.rounds === rounds && c.block === block;
     let to = from + 1;
-    while (rounds > 1 && to < order.length && order[to]!.rounds === rounds && order[to]!.block === block)
-      to++;
+    while (rounds > 1 && to < order.length && isInCircuit(order[to]!)) to++;
     for (let round = 1; round <= rounds; round++) {
-      for (const candidate of order.slice(from, to)) done.push({ candidate, round });
+      for (const one of order.slice(from, to)) done.push({ ...one, round });
     }
     from = to;
   }
@@ -58,7 +60,7 @@ function roundByRound(order: readonly Candidate[]): { candidate: Candidate; roun
 export function timetable(order: readonly Candidate[]): { placed: Placed[]; seconds: number } {
   let clock = 0;
   let previous: Drill | null = null;
-  const placed = roundByRound(order).map(({ candidate, round }) => {
+  const placed = roundByRound(order.map((candidate) => ({ candidate }))).map(({ candidate, round }) => {
     const { drill } = candidate;
     clock += changeSeconds(previous, drill);
     const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;

@@ -6,7 +6,8 @@ import { drain } from "@/lib/drain";
 import { isAllowed, objectiveOf, prove, worthOf } from "../optimizer";
 import { weight } from "../units";
 import { commonProblem } from "./common-problem";
-import { buildGroupModel, memberModels } from "./group-model";
+import { buildGroupModel } from "./group-model";
+import { memberModels } from "./member-models";
 import type { GroupRequest } from "./types";
 
 function groupOf(weights: readonly number[], change: Partial<GroupRequest> = {}): GroupRequest {

@@ -1,18 +1,13 @@
 import { drain } from "@/lib/drain";
 import { doseOf } from "../dose";
-import { type Candidate, orderDrills } from "../drills";
+import { type Candidate, orderDrills, roundByRound } from "../drills";
 import { EPSILON, fill, objectiveOf, Prover, searchSteps } from "../optimizer";
 import { reasonFor } from "../plan";
 import { commonProblem } from "./common-problem";
-import {
-  buildGroupModel,
-  type GroupModel,
-  type GroupOption,
-  type MemberModel,
-  memberModels,
-  withMemberSeconds,
-} from "./group-model";
+import { buildGroupModel, type GroupModel, withMemberSeconds } from "./group-model";
+import type { GroupOption } from "./group-options";
 import { groupTimetable, type MemberTimes, type Task } from "./group-timetable";
+import { type MemberModel, memberModels } from "./member-models";
 import type { GroupPlan, GroupProgress, GroupRequest, MemberStep, SharedDrill } from "./types";
 
 /** How often the choice is tightened until everybody's timetable fits their time. */
@@ -136,19 +131,6 @@ function layOut(request: GroupRequest, { members, options }: GroupModel, chosen:
     }),
   ]);
   return { order, times: groupTimetable(plans, request) };
-}
-
-/** Drills of a circuit that follow each other go round as often as their circuit does. */
-function roundByRound<T extends { candidate: Candidate }>(order: readonly T[]): T[] {
-  const circuit = order.filter((o) => o.candidate.rounds > 1);
-  const rounds = circuit[0]?.candidate.rounds ?? 1;
-  const first = order.findIndex((o) => o.candidate.rounds > 1);
-  if (first < 0) return order.slice();
-  return [
-    ...order.slice(0, first),
-    ...Array.from({ length: rounds }, () => circuit).flat(),
-    ...order.slice(first + circuit.length),
-  ];
 }
 
 function describePlan(model: GroupModel, chosen: readonly number[], { order, times }: LaidOut): GroupPlan {

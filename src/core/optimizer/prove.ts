@@ -1,3 +1,6 @@
+import { type Branch, holdTo, splitOf } from "./branching";
+import { SAME } from "./constants";
+import { optionsWorthKeeping } from "./fixing";
 import type { Problem } from "./problem";
 import { Relaxation } from "./relaxation";
 import { search } from "./search";
@@ -14,9 +17,6 @@ export interface Progress {
   work: number;
 }
 
-/** Two objectives closer than this are the same. Points. */
-const SAME = 1e-6;
-const WHOLE = 1e-6;
 /** After so many pivots the table is set up anew, so that rounding cannot pile up. */
 const FRESH_AFTER = 3000;
 /** What a search counts for: about as long as so much work takes. */
@@ -25,12 +25,6 @@ const SEARCH_WORK = { brief: 1e5, full: 3e5 };
 const FULL_SEARCH_FROM = 5e5;
 /** Progress is told each time about so much work has been done: some milliseconds. */
 const TELL_EVERY = 1e6;
-
-interface Branch {
-  /** Bounds that make it: variable → 0 or 1, by binary. */
-  fixed: readonly { binary: number; to: 0 | 1 }[];
-  bound: number;
-}
 
 /** Options to choose from and the table of their relaxation. */
 interface Relaxed {
@@ -41,9 +35,9 @@ interface Relaxed {
 }
 
 /**
- * Branch and bound (Land and Doig 1960) on the relaxation, with variables fixed by reduced cost (Dantzig, Fulkerson and
- * Johnson 1954). Answers one problem over and over while its budget changes. What has been worked out for one limit is
- * where the answer for the next one begins; the same questions in the same order get the same answers.
+ * Branch and bound (Land and Doig 1960) on the relaxation. Answers one problem over and over while its budget changes:
+ * what has been worked out for one limit is where the answer for the next one begins; the same questions in the same
+ * order get the same answers.
  */
 export class Prover {
   /** The problem with the budget as it is now. */
@@ -74,7 +68,7 @@ export class Prover {
     if (this.root === null || this.root.pivots > FRESH_AFTER)
       this.root = new Relaxation(this.given, this.all);
     const { given, problem, root } = this;
-    apply(root, []);
+    holdTo(root, []);
     root.setMoreOfBudget(problem.limits[given.budget]!.most - given.limits[given.budget]!.most);
     return { options: this.all, relaxation: root, bound: root.solve(enough) };
   }
@@ -123,17 +117,10 @@ export class Prover {
     if (start.length > 0 && bound > objective + SAME) improveFrom(wholeOf(relaxation));
     // Leave out for good what cannot be part of anything better.
     for (let shrunk = true; shrunk && bound > objective + SAME; ) {
-      const kept = relaxation.binaries.filter(
-        (b) =>
-          b.option !== null &&
-          !(
-            relaxation.valueOf(b.variable) < WHOLE &&
-            bound - relaxation.reducedCost(b.variable) <= objective + SAME
-          ),
-      );
+      const kept = optionsWorthKeeping(relaxation, bound, objective);
       shrunk = kept.length < options.length * 0.8;
       if (shrunk) {
-        takeUp(kept.map((b) => b.option!));
+        takeUp(kept);
         bound = relaxation.solve();
       }
     }
@@ -151,7 +138,7 @@ export class Prover {
       const branch = open.pop()!;
       if (branch.bound <= objective + SAME) continue;
       if (relaxation.pivots > FRESH_AFTER) takeUp(options);
-      apply(relaxation, branch.fixed);
+      holdTo(relaxation, branch.fixed);
       const relaxed = relaxation.solve(objective + SAME);
       const reach = Math.min(branch.bound, relaxed);
       const work = workNow();
@@ -167,7 +154,7 @@ export class Prover {
       nodes += 1;
       if ((nodes & (nodes - 1)) === 0) improveFrom(wholeOf(relaxation));
 
-      const split = chooseSplit(relaxation, relaxed, objective);
+      const split = splitOf(relaxation, relaxed, objective);
       if (split === "whole") {
         const chosen = wholeOf(relaxation);
         if (isAllowed(problem, chosen)) improveWith(chosen);
@@ -195,56 +182,4 @@ function wholeOf(relaxation: Relaxation): number[] {
   return relaxation.binaries.flatMap((b) =>
     b.option !== null && relaxation.valueOf(b.variable) > 0.5 ? [b.option] : [],
   );
-}
-
-/** Sets the bounds of all binaries to those of a branch. */
-function apply(relaxation: Relaxation, fixed: Branch["fixed"]): void {
-  const wanted = new Map(fixed.map((f) => [f.binary, f.to]));
-  relaxation.binaries.forEach(({ variable }, i) => {
-    const to = wanted.get(i);
-    const lower = to ?? 0;
-    const upper = to ?? 1;
-    if (relaxation.lowerOf(variable) !== lower || relaxation.upperOf(variable) !== upper) {
-      relaxation.setBounds(variable, lower, upper);
-    }
-  });
-}
-
-interface Split {
-  binary: number;
-  /** The two ways, the more promising last. */
-  ways: { to: 0 | 1; bound: number }[];
-  /** What is certain in this branch, since the other way cannot be better than what is known. */
-  certain: { binary: number; to: 0 | 1 }[];
-}
-
-/** The binary whose rounding costs the bound most, families before the options in them. */
-function chooseSplit(relaxation: Relaxation, relaxed: number, objective: number): Split | "whole" {
-  let best: Split | null = null;
-  let bestScore = -1;
-  const certain: Split["certain"] = [];
-  relaxation.binaries.forEach(({ variable, option }, i) => {
-    const value = relaxation.valueOf(variable);
-    if (relaxation.lowerOf(variable) === relaxation.upperOf(variable)) return;
-    if (value < WHOLE || value > 1 - WHOLE) {
-      if (relaxed - relaxation.reducedCost(variable) <= objective + SAME && isOutside(relaxation, variable)) {
-        certain.push({ binary: i, to: value < 0.5 ? 0 : 1 });
-      }
-      return;
-    }
-    const { down, up } = relaxation.roundingPenalty(variable);
-    const score = Math.max(Math.min(down, up), 1e-9) * Math.max(down, up, 1e-9) * (option === null ? 4 : 1);
-    if (score <= bestScore) return;
-    bestScore = score;
-    const ways: Split["ways"] = [
-      { to: 0, bound: relaxed - down },
-      { to: 1, bound: relaxed - up },
-    ];
-    best = { binary: i, ways: down < up ? ways.toReversed() : ways, certain };
-  });
-  return best ?? "whole";
-}
-
-function isOutside(relaxation: Relaxation, variable: number): boolean {
-  return relaxation.reducedCost(variable) > 0;
 }

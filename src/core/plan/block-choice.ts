@@ -1,3 +1,4 @@
+import { type NonEmpty, nonEmpty } from "@/lib/non-empty";
 import type { DrillId } from "../catalog";
 import { askedDemands, type ChoiceRequest } from "../drills";
 import type { Ramp } from "../ramp";
@@ -8,13 +9,13 @@ import type { PlanRequest } from "./types";
 const LATER_DRILL_SECONDS = 180;
 
 /** Lifts that are done in turns belong to one block. */
-export function blocksOf(lifts: PlanRequest["lifts"]): number[][] {
+export function blocksOf(lifts: PlanRequest["lifts"]): NonEmpty<readonly number[]> {
   const blocks: number[][] = [];
   lifts.forEach((_, i) => {
     if (i > 0 && lifts[i - 1]!.pairedWithNext) blocks.at(-1)!.push(i);
     else blocks.push([i]);
   });
-  return blocks;
+  return nonEmpty(blocks);
 }
 
 /** What has been done before a block. */

@@ -1,21 +1,22 @@
-import type { Finding } from "@/lib/result";
 import { AREAS, type Drill, type Implement, nameInSentence } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Candidate, ChoiceModel, Refusal } from "../drills";
 import { MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { demandInSentence, joinWords } from "./reasons";
-import type { Plan, PlanRequest } from "./types";
+import type { Plan, PlanFinding, PlanRequest, UnservedCause } from "./types";
 
 const MOST_NAMED = 4;
+
+type PlanToJudge = Omit<Plan, "findings">;
 
 /**
  * What the coach should know about a plan: what was left out and why, and what speaks against the lift.
  *
  * @param givenUp ramp sets that were given up for lack of time.
  */
-export function planFindings(request: PlanRequest, plan: Plan, givenUp: number): Finding[] {
-  const found: Finding[] = [...liftFindings(request)];
+export function planFindings(request: PlanRequest, plan: PlanToJudge, givenUp: number): PlanFinding[] {
+  const found: PlanFinding[] = [...liftFindings(request)];
   const available = request.minutes * 60;
   const rampSeconds = plan.seconds - plan.drillSeconds;
   if (givenUp > 0) {
@@ -67,7 +68,7 @@ const WANTED: Record<Implement, string> = {
   none: "give it a weight",
 };
 
-function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
+function liftFindings({ lifts, athlete }: PlanRequest): PlanFinding[] {
   return lifts.flatMap(({ lift }) =>
     athlete.areas
       .filter((a) => lift.loads.includes(a.area) && (a.level === "avoid" || a.level === "sore"))
@@ -81,9 +82,7 @@ function liftFindings({ lifts, athlete }: PlanRequest): Finding[] {
   );
 }
 
-type Cause = "time" | "approach" | "ramp" | "equipment" | "area" | "dropped";
-
-const SENTENCES: Record<Cause, (names: string) => string> = {
+const SENTENCES: Record<UnservedCause, (names: string) => string> = {
   time: (names) => `No time for ${names}.`,
   approach: (names) => `This approach has no drill for ${names}.`,
   ramp: (names) => `This approach leaves ${names} to the ramp sets.`,
@@ -93,9 +92,9 @@ const SENTENCES: Record<Cause, (names: string) => string> = {
 };
 
 /** The demands that matter and are hardly served, gathered by what kept them out. */
-function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
-  const { model, chosen } = plan.blocks[0]!.choice;
-  const byCause = new Map<Cause, { names: string[]; cheapest: Candidate[] }>();
+function leftOutFindings({ drills }: PlanRequest, plan: PlanToJudge): PlanFinding[] {
+  const { model, chosen } = plan.blocks[0].choice;
+  const byCause = new Map<UnservedCause, { names: string[]; cheapest: Candidate[] }>();
   const isRamped = plan.ramps.some((ramp) => ramp && ramp.sets.length > 0);
   model.demands.forEach((d, i) => {
     const served = chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0);
@@ -105,7 +104,7 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
         !chosen.some((o) => o.family === c.family) && c.serves.some((s) => s.demand === i && s.served >= 1),
     );
     const why = helpers.length > 0 ? "time" : causeFor(model, drills, d.demand);
-    const cause: Cause = why === "approach" && isRamped ? "ramp" : why;
+    const cause: UnservedCause = why === "approach" && isRamped ? "ramp" : why;
     const entry = byCause.get(cause) ?? { names: [], cheapest: [] };
     entry.names.push(demandInSentence(d.demand));
     const cheapest = helpers.sort((a, b) => a.seconds - b.seconds)[0];
@@ -123,7 +122,7 @@ function leftOutFindings({ drills }: PlanRequest, plan: Plan): Finding[] {
   });
 }
 
-const CAUSE_OF: Record<Refusal, Cause> = {
+const CAUSE_OF: Record<Refusal, UnservedCause> = {
   dropped: "dropped",
   area: "area",
   equipment: "equipment",
@@ -132,8 +131,8 @@ const CAUSE_OF: Record<Refusal, Cause> = {
 };
 
 /** What keeps most of the drills for a demand out. */
-function causeFor(model: ChoiceModel, drills: readonly Drill[], demand: DemandId): Cause {
-  const counts = new Map<Cause, number>();
+function causeFor(model: ChoiceModel, drills: readonly Drill[], demand: DemandId): UnservedCause {
+  const counts = new Map<UnservedCause, number>();
   for (const drill of drills) {
     const refusal = model.refused.get(drill.id);
     if (!refusal || !drill.serves[demand]) continue;

@@ -17,6 +17,7 @@ export type {
   Part,
   Plan,
   PlanBlock,
+  PlanFinding,
   PlannedLift,
   PlanOutline,
   PlanRequest,

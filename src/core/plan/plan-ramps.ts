@@ -1,4 +1,3 @@
-import type { Finding } from "@/lib/result";
 import { slowToWarmFor } from "../athlete";
 import type { Lift } from "../catalog";
 import {
@@ -8,6 +7,7 @@ import {
   FIRST_JUMP_SHARE,
   planRamp,
   type Ramp,
+  type RampFinding,
   type RampRequest,
   systemConstants,
 } from "../ramp";
@@ -63,7 +63,7 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
 function additionsOf(
   { athlete }: PlanRequest,
   { additions = [] }: Partial<PlannedLift>,
-): { kept: readonly AdditionId[]; findings: Finding[] } {
+): { kept: readonly AdditionId[]; findings: RampFinding[] } {
   const isFlagged = athlete.areas.some((a) => a.area === "ankle");
   if (!isFlagged || !additions.includes("barefoot")) return { kept: additions, findings: [] };
   return {
@@ -73,7 +73,7 @@ function additionsOf(
 }
 
 /** Findings of a ramp that is too short for its weight. */
-const TOO_SHORT = ["last-jump", "fewer-sets"];
+const TOO_SHORT: readonly RampFinding["code"][] = ["last-jump", "fewer-sets"];
 
 /**
  * The ramps of all lifts. Where the first ones take more of the time than the approach gives them they lose

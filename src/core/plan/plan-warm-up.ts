@@ -1,4 +1,5 @@
 import { drain } from "@/lib/drain";
+import { mapNonEmpty, nonEmpty } from "@/lib/non-empty";
 import { DEMAND_IDS, DEMANDS } from "../demands";
 import { doseOf } from "../dose";
 import {
@@ -19,7 +20,16 @@ import { planFindings } from "./findings";
 import { PlanMemory } from "./plan-memory";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
-import type { CoveredDemand, Part, Plan, PlanOutline, PlanRequest, PlanStep, TogetherStep } from "./types";
+import type {
+  CoveredDemand,
+  Part,
+  Plan,
+  PlanBlock,
+  PlanOutline,
+  PlanRequest,
+  PlanStep,
+  TogetherStep,
+} from "./types";
 import { workSeconds } from "./work-seconds";
 
 /**
@@ -45,21 +55,14 @@ function* planWith(
   memory: PlanMemory,
 ): Generator<Progress, Plan> {
   const blocks = blocksOf(request.lifts);
-  const { ramps, givenUp } = planRamps(request, blocks[0]!);
-  const plan: Plan = {
-    steps: [],
-    ramps,
-    blocks: [],
-    coverage: [],
-    drillSeconds: 0,
-    seconds: 0,
-    findings: [],
-  };
+  const { ramps, givenUp } = planRamps(request, blocks[0]);
+  const steps: PlanStep[] = [];
+  const planned: PlanBlock[] = [];
   let clock = 0;
   const served = DEMAND_IDS.map(() => 0);
   let demands: readonly AskedDemand[] = [];
   for (const [block, lifts] of blocks.entries()) {
-    const from = blockChoice(request, ramps, block, { served, drills: plan.steps.map((s) => s.drill.id) });
+    const from = blockChoice(request, ramps, block, { served, drills: steps.map((s) => s.drill.id) });
     if (block === 0) demands = from.demands;
     const isTogether = block === 0 && request.together && !request.begun;
     const choice: ChoiceOfDrills = isTogether
@@ -71,11 +74,11 @@ function* planWith(
           );
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
-    plan.steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
+    steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
     const rampsAt = clock + choice.seconds;
     const workAt = rampsAt + rampSecondsOf(ramps, lifts);
     const endsAt = workAt + workSeconds(lifts.map((i) => request.lifts[i]!));
-    plan.blocks.push({
+    planned.push({
       lifts,
       startsAt: clock,
       rampsAt,
@@ -85,16 +88,21 @@ function* planWith(
     });
     clock = endsAt;
   }
-  plan.coverage = coverageOf(demands, served);
-  plan.drillSeconds = plan.blocks[0]!.rampsAt;
-  plan.seconds = plan.blocks[0]!.workAt;
-  plan.findings = planFindings(request, plan, givenUp);
-  return plan;
+  const inOrder = nonEmpty(planned);
+  const plan = {
+    steps,
+    ramps,
+    blocks: inOrder,
+    coverage: coverageOf(demands, served),
+    drillSeconds: inOrder[0].rampsAt,
+    seconds: inOrder[0].workAt,
+  };
+  return { ...plan, findings: planFindings(request, plan, givenUp) };
 }
 
 /** A plan without what its drills were selected from. */
 export function outlineOf({ blocks, ...plan }: Plan): PlanOutline {
-  return { ...plan, blocks: blocks.map(({ choice: _, ...times }) => times) };
+  return { ...plan, blocks: mapNonEmpty(blocks, ({ choice: _, ...times }) => times) };
 }
 
 /** The drills of a group's plan as this athlete's choice; nothing is chosen, so nothing bounds it. */

@@ -114,7 +114,7 @@ describe("later lifts", () => {
     const plan = session(["bench-press", "barbell-row"], [{ pairedWithNext: true }]);
     expect(plan.blocks.map((b) => b.lifts)).toEqual([[0, 1]]);
     const ramps = plan.ramps.reduce((sum, r) => sum + (r?.totals.seconds ?? 0), 0);
-    expect(plan.blocks[0]!.workAt - plan.blocks[0]!.rampsAt).toBe(ramps);
+    expect(plan.blocks[0].workAt - plan.blocks[0].rampsAt).toBe(ramps);
   });
 
   test("back-offs lengthen the work, not the ramp", () => {
@@ -122,7 +122,7 @@ describe("later lifts", () => {
     const backOffs = [{ weight: weight(50), reps: 8, sets: 2, rir: 2 }];
     const more = session(["back-squat", "bench-press"], [{ backOffs }]);
     expect(more.ramps[0]).toEqual(plain.ramps[0]);
-    expect(more.blocks[0]!.endsAt).toBeGreaterThan(plain.blocks[0]!.endsAt);
+    expect(more.blocks[0].endsAt).toBeGreaterThan(plain.blocks[0].endsAt);
   });
 
   test("seen alone start at nought and end at their own first working set", () => {
@@ -178,7 +178,7 @@ describe("substitutes", () => {
         const found = substitutesFor(plan, step.drill.id);
         for (const s of found) {
           expect(ids(plan)).not.toContain(s.drill.id);
-          expect(plan.blocks[0]!.choice.model.refused.has(s.drill.id)).toBe(false);
+          expect(plan.blocks[0].choice.model.refused.has(s.drill.id)).toBe(false);
         }
         const changes = found.map((s) => s.change);
         expect(changes).toEqual(changes.toSorted((a, b) => b - a));

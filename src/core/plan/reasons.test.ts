@@ -6,7 +6,7 @@ const { model } = planWarmUp(
   planRequest("front-squat", 90, {
     athlete: { experience: "intermediate", limiters: ["ankle-dorsiflexion"], areas: [] },
   }),
-).blocks[0]!.choice;
+).blocks[0].choice;
 const reason = (id: string) => reasonFor(model.candidates.find((c) => c.drill.id === id)!, model.demands);
 
 test.each([

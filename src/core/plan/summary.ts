@@ -22,7 +22,7 @@ export interface PlanSummary {
 /** The first block of a plan in a few numbers. */
 export function summaryOf(plan: Plan): PlanSummary {
   const steps = plan.steps.filter((s) => s.block === 0);
-  const { model, chosen } = plan.blocks[0]!.choice;
+  const { model, chosen } = plan.blocks[0].choice;
   const served = model.demands.map((_, i) =>
     chosen.reduce((sum, c) => sum + (c.serves.find((s) => s.demand === i)?.served ?? 0), 0),
   );

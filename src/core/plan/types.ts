@@ -1,3 +1,4 @@
+import type { NonEmpty } from "@/lib/non-empty";
 import type { Finding } from "@/lib/result";
 import type { AthleteProfile } from "../athlete";
 import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../catalog";
@@ -11,6 +12,7 @@ import type {
   Experience,
   FixedSet,
   Ramp,
+  RampFinding,
   RampRequest,
   RampStyleId,
   Room,
@@ -149,21 +151,38 @@ export interface PlanBlock extends BlockTimes {
   choice: Choice;
 }
 
+/** Why what a lift asks for is hardly served. */
+export type UnservedCause = "time" | "approach" | "ramp" | "equipment" | "area" | "dropped";
+
+/** What a coach should know about a plan, its ramps among it. */
+export type PlanFinding =
+  | RampFinding
+  | Finding<
+      | "drills-only"
+      | "lift-against-area"
+      | "lift-loads-sore-area"
+      | "no-working-weight"
+      | "ramp-over-time"
+      | "ramp-shortened"
+      | "weight-not-here"
+      | `unserved-${UnservedCause}`
+    >;
+
 /** A plan without what its drills were selected from: all that is shown, printed and stored of it. */
 export interface PlanOutline {
   /** Of all blocks, in order. */
   steps: PlanStep[];
   /** One for each lift, in order; null where no working weight is known. */
   ramps: (Ramp | null)[];
-  blocks: readonly BlockTimes[];
+  blocks: NonEmpty<BlockTimes>;
   coverage: CoveredDemand[];
   /** Seconds at which the first block's drills end and its ramp begins. */
   drillSeconds: number;
   /** Seconds to the first working set. */
   seconds: number;
-  findings: Finding[];
+  findings: PlanFinding[];
 }
 
 export interface Plan extends PlanOutline {
-  blocks: PlanBlock[];
+  blocks: NonEmpty<PlanBlock>;
 }

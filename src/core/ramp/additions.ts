@@ -1,6 +1,5 @@
-import type { Finding } from "@/lib/result";
 import { SET_UP_SECONDS } from "./constants";
-import type { RampLift, RampSet } from "./types";
+import type { RampFinding, RampLift, RampSet } from "./types";
 
 export const ADDITION_IDS = ["bar-complex", "barefoot", "pause-above-knee", "receive-and-hold"] as const;
 export type AdditionId = (typeof ADDITION_IDS)[number];
@@ -93,7 +92,7 @@ export function additionFindings(
   sets: readonly RampSet[],
   lift: Pick<RampLift, "family">,
   wanted: readonly AdditionId[],
-): Finding[] {
+): RampFinding[] {
   if (sets.length === 0) return [];
   return additionsFor(lift)
     .filter((a) => wanted.includes(a.id) && setsWith(a, sets) === 0)

@@ -1,25 +1,14 @@
-import type { Finding } from "@/lib/result";
 import { isBarKit, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
-import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
+import type { Weight } from "../units";
 import { standsAtFullHeight } from "./check-working-weight";
-import { ANY_JUMPS, type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";
+import type { ChosenLoads } from "./choose-loads";
 import { FIRST_AT_MOST, SECONDS_PER_MOVE } from "./constants";
 import { describeSets } from "./describe-sets";
-import { rampFindings } from "./findings";
-import { fitLoads, type LoadsWanted } from "./fit-loads";
-import { stepsTo } from "./ideal-weights";
-import { lastJumpLimit, type RampLimits, rampLimits } from "./limits";
-import { assembleRamp, planRamp } from "./plan-ramp";
-import { RAMP_STYLES, topOf } from "./styles";
+import { adjustmentFindings, rampFindings } from "./findings";
+import { lastJumpLimit, rampLimits } from "./limits";
+import { assembleRamp } from "./plan-ramp";
+import { type DoneSet, keepWeights, lastDone, restOfRamp, setsLeft, stackOf } from "./rest-of-ramp";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
-
-/** A ramp set as it was done. */
-export interface DoneSet {
-  weight: Weight;
-  reps: number;
-  /** Plates on one side, inside first; none where there are no plates. */
-  perSide: readonly Weight[];
-}
 
 /** A ramp of which some has been done, and what is wanted of the rest. */
 export interface Adjustment {
@@ -61,13 +50,31 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     limits: rampLimits(kit, W, loadable[0]!),
     from: lastDone(request, done),
   };
-  const reached = wanted.from?.weight ?? 0;
   const fixed = shifted(request.fixed ?? {}, done.length);
   const countWanted = setsLeft(wanted, done);
   const whole = restOfRamp(wanted, fixed, countWanted);
   const { loads, givenUp } = secondsLeft === undefined ? { loads: whole, givenUp: 0 } : hurried(whole);
   const sets = setsWith(loads);
-  return assembleRamp(request, sets, stacksWith(loads), findings(), done.length);
+  const reached = wanted.from?.weight ?? (0 as Weight);
+  const seconds = secondsLeft === undefined ? undefined : secondsOf(loads);
+  const findings = [
+    ...rampFindings(request, {
+      limits: wanted.limits,
+      wanted: givenUp > 0 ? loads.weights.length : countWanted,
+      weights: loads.weights,
+      reps: sets.map((s) => s.reps),
+      fromFloor,
+      fixedReleased: false,
+    }).filter((f) => f.code !== "no-ramp-needed"),
+    ...adjustmentFindings(request, {
+      reached,
+      isLastJump: loads.weights.length === 0,
+      lastJumpLimit: lastJumpLimit(request, sets.length, wanted.limits.step),
+      setsGivenUp: givenUp,
+      takesTooLong: seconds !== undefined && seconds > secondsLeft! ? seconds : null,
+    }),
+  ];
+  return assembleRamp(request, sets, stacksWith(loads), findings, done.length);
 
   function stacksWith(rest: ChosenLoads): Stack[] {
     return [...done.map((d) => stackOf(request, d)), ...rest.stacks];
@@ -105,67 +112,6 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     }
     return { loads, givenUp: all.weights.length - weights.length };
   }
-
-  function findings(): Finding[] {
-    const said = rampFindings(request, {
-      limits: wanted.limits,
-      wanted: givenUp > 0 ? loads.weights.length : countWanted,
-      weights: loads.weights,
-      reps: sets.map((s) => s.reps),
-      fromFloor,
-      fixedReleased: false,
-    }).filter((f) => f.code !== "no-ramp-needed");
-    const limit = lastJumpLimit(request, sets.length, wanted.limits.step);
-    const jump = W - reached;
-    if (loads.weights.length === 0 && jump > limit) {
-      said.push({
-        code: "last-jump",
-        message: `From ${formatWeightWithUnit(reached as Weight, request.unit)} it is ${Math.round((100 * jump) / W)} % of the working weight at once: more than is wanted for sets of ${working.reps}.`,
-      });
-    }
-    if (jump <= 0) {
-      said.push({
-        code: "working-weight-reached",
-        message:
-          jump === 0
-            ? "The working weight has been reached: the next set is the first working set."
-            : `More than the working weight has been lifted already: take the bar down to ${formatWeightWithUnit(W, request.unit)}.`,
-      });
-    }
-    if (givenUp > 0) {
-      said.push({
-        code: "hurried",
-        message: `To fit the time, ${givenUp === 1 ? "one set is" : `${givenUp} sets are`} left out.`,
-      });
-    }
-    if (secondsLeft !== undefined && secondsOf(loads) > secondsLeft) {
-      said.push({
-        code: "over-time",
-        message: `Even so it takes ${formatSeconds(secondsOf(loads))} to the first working set.`,
-      });
-    }
-    return said;
-  }
-}
-
-function lastDone(request: RampRequest, done: readonly DoneSet[]): DoneLoad | undefined {
-  const last = done.at(-1);
-  return (
-    last && {
-      weight: last.weight,
-      before: done.at(-2)?.weight ?? Number.NEGATIVE_INFINITY,
-      stack: stackOf(request, last),
-    }
-  );
-}
-
-function stackOf({ kit }: RampRequest, { perSide }: Pick<DoneSet, "perSide">): Stack {
-  if (!isBarKit(kit)) return [];
-  return perSide.map((plate) => {
-    const kind = kit.plates.findIndex((p) => p.weight === plate);
-    if (kind < 0) throw new RangeError(`The kit has no plate of ${plate}.`);
-    return kind;
-  });
 }
 
 /** What the coach has set by hand for the sets that are left, counted from the first of them. */
@@ -173,58 +119,4 @@ function shifted(fixed: Readonly<Record<number, FixedSet>>, by: number): Record<
   return Object.fromEntries(
     Object.entries(fixed).flatMap(([i, set]) => (Number(i) >= by ? [[Number(i) - by, set]] : [])),
   );
-}
-
-type Wanted = Omit<LoadsWanted, "count" | "idealsOf">;
-
-/** How many sets are left to do: the coach's own number, or as many as lead on from what has been reached. */
-function setsLeft({ request, limits, from }: Wanted, done: readonly DoneSet[]): number {
-  if (from && limits.working - from.weight < limits.gap) return 0;
-  if (request.rampSets !== undefined) return Math.max(0, request.rampSets - done.length);
-  return countLeft(request, limits, from?.weight ?? (0 as Weight));
-}
-
-/** The sets that are left where time does not matter. */
-function restOfRamp(wanted: Wanted, fixed: Readonly<Record<number, FixedSet>>, count: number): ChosenLoads {
-  const { request, from } = wanted;
-  if (!from) return fromTheStart(request);
-  if (count === 0) return keepWeights(wanted, []);
-  const asked: LoadsWanted = { ...wanted, count, idealsOf: (sets) => idealsFrom(request, from.weight, sets) };
-  return fitLoads(asked, fixed) ?? fitLoads(asked, {}) ?? keepWeights(wanted, []);
-}
-
-/** The loads of a ramp of which nothing has been done. */
-function fromTheStart(request: RampRequest): ChosenLoads {
-  const { sets, working } = planRamp(request);
-  const weights = sets.map((s) => s.weight);
-  return { weights, stacks: [...sets, working].map((s) => stackOf(request, s)), cost: 0 };
-}
-
-/** As many as a ramp from the start would still have above what has been reached; one at least for the last jump. */
-function countLeft(request: RampRequest, limits: RampLimits, reached: Weight): number {
-  const fresh = planRamp({ ...request, fixed: {} });
-  const above = fresh.sets.filter((s) => s.weight - reached >= limits.gap).length;
-  const isFar = limits.working - reached > lastJumpLimit(request, 2, limits.step);
-  return Math.max(above, isFar ? 1 : 0);
-}
-
-/** Where the sets that are left would lie if every weight could be loaded: on from what has been reached. */
-function idealsFrom(request: RampRequest, reached: Weight, sets: number): number[] {
-  const W = request.working.weight;
-  const { jumpRatio } = RAMP_STYLES[request.style];
-  const top = Math.max(W * topOf(request.style, request.working.reps), reached + (W - reached) / 2);
-  return stepsTo(reached, top, sets, jumpRatio);
-}
-
-/** These weights and no others, with the plates that take the fewest moves from what is on the bar. */
-function keepWeights({ request, table, from }: Wanted, weights: readonly Weight[]): ChosenLoads {
-  if (!table) return { weights: [...weights], stacks: [...weights, 0].map(() => []), cost: 0 };
-  return chooseLoads({
-    table,
-    working: request.working.weight,
-    ideals: weights,
-    candidates: weights.map((w) => [w]),
-    ...ANY_JUMPS,
-    from,
-  })!;
 }

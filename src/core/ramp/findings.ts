@@ -1,12 +1,11 @@
-import type { Finding } from "@/lib/result";
 import { nearestLoadable } from "../plates";
 import { isPoorEstimate } from "../strength";
-import { formatWeightWithUnit, type Weight } from "../units";
+import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { whatLoads } from "./base-and-start";
 import { repsBand } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import { mostRampReps } from "./set-reps";
-import type { RampRequest } from "./types";
+import type { RampFinding, RampRequest } from "./types";
 
 /** A first ramp set at this share of the working weight is no gentle start. */
 const HEAVY_START = 0.8;
@@ -24,13 +23,13 @@ export function rampFindings(
     /** Whether light sets were put between the others, after which jumps may grow. */
     hasLightSets?: boolean;
   },
-): Finding[] {
+): RampFinding[] {
   const { unit, working, lift, kit } = request;
   const { limits, weights, reps } = ramp;
   const W = working.weight;
   const loads = whatLoads(request);
   const say = (w: number) => formatWeightWithUnit(w as Weight, unit);
-  const found: Finding[] = [];
+  const found: RampFinding[] = [];
 
   if (weights.length === 0 && ramp.wanted === 0) {
     found.push({
@@ -108,4 +107,49 @@ export function rampFindings(
     });
   }
   return found;
+}
+
+/** How a ramp stands of which some has been done. */
+interface AdjustedFacts {
+  /** The heaviest set done; 0 before the first. */
+  reached: Weight;
+  /** Nothing is left between what has been reached and the working weight. */
+  isLastJump: boolean;
+  /** The greatest jump to the working weight that is usual. */
+  lastJumpLimit: number;
+  setsGivenUp: number;
+  /** What it takes to the first working set where that is more than there is. Seconds. */
+  takesTooLong: number | null;
+}
+
+/** What a coach should know about a ramp that was planned anew from what has been done. */
+export function adjustmentFindings(request: RampRequest, facts: AdjustedFacts): RampFinding[] {
+  const { unit, working } = request;
+  const W = working.weight;
+  const jump = W - facts.reached;
+  const findings: RampFinding[] = [];
+  if (facts.isLastJump && jump > facts.lastJumpLimit) {
+    findings.push({
+      code: "last-jump",
+      message: `From ${formatWeightWithUnit(facts.reached, unit)} it is ${Math.round((100 * jump) / W)} % of the working weight at once: more than is wanted for sets of ${working.reps}.`,
+    });
+  }
+  if (jump <= 0) {
+    findings.push({
+      code: "working-weight-reached",
+      message:
+        jump === 0
+          ? "The working weight has been reached: the next set is the first working set."
+          : `More than the working weight has been lifted already: take the bar down to ${formatWeightWithUnit(W, unit)}.`,
+    });
+  }
+  if (facts.setsGivenUp > 0) {
+    const left = facts.setsGivenUp === 1 ? "one set is" : `${facts.setsGivenUp} sets are`;
+    findings.push({ code: "hurried", message: `To fit the time, ${left} left out.` });
+  }
+  if (facts.takesTooLong !== null) {
+    const takes = formatSeconds(facts.takesTooLong);
+    findings.push({ code: "over-time", message: `Even so it takes ${takes} to the first working set.` });
+  }
+  return findings;
 }

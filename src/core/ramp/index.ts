@@ -1,5 +1,5 @@
 export { ADDITION_IDS, ADDITIONS, type AdditionId, additionsFor } from "./additions";
-export { type Adjustment, adjustRamp, type DoneSet, doneSets } from "./adjust-ramp";
+export { type Adjustment, adjustRamp, doneSets } from "./adjust-ramp";
 export {
   type ChangedWorking,
   changeWorking,
@@ -15,6 +15,7 @@ export { describeLoad, loadUnit } from "./describe-load";
 export { lastJumpLimit, rampLimits } from "./limits";
 export { planRamp } from "./plan-ramp";
 export { restAfter, restBeforeWork } from "./rest";
+export type { DoneSet } from "./rest-of-ramp";
 export { mostRampReps } from "./set-reps";
 export { setSeconds } from "./set-seconds";
 export { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyle, type RampStyleId } from "./styles";
@@ -23,6 +24,7 @@ export {
   type Experience,
   type FixedSet,
   type Ramp,
+  type RampFinding,
   type RampLift,
   type RampRequest,
   type RampSet,

@@ -1,4 +1,3 @@
-import type { Finding } from "@/lib/result";
 import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
@@ -11,7 +10,7 @@ import { fitLoads, type LoadsWanted } from "./fit-loads";
 import { idealWeights, withLightSets } from "./ideal-weights";
 import { type RampLimits, rampLimits } from "./limits";
 import { RAMP_STYLES, topOf } from "./styles";
-import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
+import type { FixedSet, Ramp, RampFinding, RampRequest, RampSet } from "./types";
 
 /**
  * The ramp-up sets of one lift for one athlete: how many, how heavy, how often, with which plates and how
@@ -52,7 +51,7 @@ export function planRamp(request: RampRequest): Ramp {
   const loads = withFixed ?? fitLoads(wanted, {})!;
 
   const sets = describeSets(request, loads, withFixed ? fixed : withoutWeights(fixed));
-  const findings: Finding[] = rampFindings(request, {
+  const findings: RampFinding[] = rampFindings(request, {
     limits,
     wanted: wanted.count,
     weights: loads.weights,
@@ -69,7 +68,7 @@ export function assembleRamp(
   { lift, kit, working, additions = [] }: RampRequest,
   sets: RampSet[],
   stacks: readonly Stack[],
-  findings: Finding[],
+  findings: RampFinding[],
   done = 0,
 ): Ramp {
   const moves = stacks.reduce((sum, stack, i) => sum + stackMoves(stacks[i - 1] ?? [], stack), 0);

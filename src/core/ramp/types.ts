@@ -74,6 +74,26 @@ export interface RampSet {
   notes: string[];
 }
 
+/** What a coach should know about a ramp. */
+export type RampFinding = Finding<
+  | "addition-left-out"
+  | "coarse-plates"
+  | "fewer-sets"
+  | "from-blocks"
+  | "hurried"
+  | "jump-grows"
+  | "last-jump"
+  | "no-barefoot"
+  | "no-ramp-needed"
+  | "over-time"
+  | "own-weight-released"
+  | "poor-estimate"
+  | "ramp-tiring"
+  | "sets-close"
+  | "starts-heavy"
+  | "working-weight-reached"
+>;
+
 export interface Ramp {
   lift: string;
   /** What it is loaded from. */
@@ -90,5 +110,5 @@ export interface Ramp {
     /** Plates moved on one side, from the empty bar to the working weight. */
     moves: number;
   };
-  findings: Finding[];
+  findings: RampFinding[];
 }

@@ -1,3 +1,4 @@
+import type { NonEmpty } from "@/lib/non-empty";
 import type { EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";
 import { doseEffect, doseSeconds } from "../dose";
@@ -18,7 +19,7 @@ import type { WrittenSet, WrittenStep, WrittenWarmUp } from "./types";
 export interface ReviewContext {
   request: PlanRequest;
   /** Places of the lifts in each block. */
-  blocks: readonly (readonly number[])[];
+  blocks: NonEmpty<readonly number[]>;
   /** Our own ramps of the same lifts. */
   ramps: readonly (Ramp | null)[];
   /** What may be chosen in the first block, and what is asked. */
@@ -38,7 +39,7 @@ const ALONE: Company = { people: 1, counts: {} };
 export function reviewContext(request: PlanRequest, company: Company = ALONE): ReviewContext {
   const free = { ...request, own: [], dropped: [], taken: undefined, begun: undefined };
   const blocks = blocksOf(request.lifts);
-  const { ramps } = planRamps(free, blocks[0]!);
+  const { ramps } = planRamps(free, blocks[0]);
   const choice = blockChoice(free, ramps, 0, { served: [], drills: [] });
   return { request: free, blocks, ramps, model: buildChoiceModel(choice), company };
 }

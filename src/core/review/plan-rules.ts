@@ -74,7 +74,7 @@ export function unservedDemands(context: ReviewContext, written: WrittenWarmUp):
 
 /** Seconds to the first working set as written: drills of the first block and its ramps. */
 export function secondsOf(context: ReviewContext, written: WrittenWarmUp): number {
-  const ramps = context.blocks[0]!.reduce((sum, lift) => sum + rampSeconds(written, lift), 0);
+  const ramps = context.blocks[0].reduce((sum, lift) => sum + rampSeconds(written, lift), 0);
   return drillSecondsOf(written.steps, 0) + ramps;
 }
 

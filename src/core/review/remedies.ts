@@ -279,7 +279,7 @@ function toSaveTime(context: ReviewContext, written: WrittenWarmUp): Remedy[] {
     return isLess ? [{ kind: "dose-step", step: i, sets: lowest.sets, amount: lowest.amount }] : [];
   });
   const shorten: Remedy[] = least.length > 0 ? [{ label: "Shorten every drill", changes: least }] : [];
-  const ownRamps = context.blocks[0]!.flatMap((lift): Change[] => {
+  const ownRamps = context.blocks[0].flatMap((lift): Change[] => {
     const ramp = context.ramps[lift];
     return ramp ? [{ kind: "replace-ramp", lift, sets: ramp.sets.map(writtenSet) }] : [];
   });

@@ -58,8 +58,7 @@ export interface Remedy {
 }
 
 /** A finding before anything is said of its remedies. */
-export interface Found extends Finding {
-  code: FindingCode;
+export interface Found extends Finding<FindingCode> {
   place: Place;
   /** What it is about, whatever its place: the same code and subject is the same finding again. */
   subject: string;

@@ -19,7 +19,7 @@ test("a tick on one that has been done says that it has not, nor any after it", 
   const underWay = planOfLift(
     planWarmUp(
       planRequest("back-squat", 100, {
-        lifts: whole.blocks[0]!.lifts.map((_, i) => ({
+        lifts: whole.blocks[0].lifts.map((_, i) => ({
           ...planRequest("back-squat", 100).lifts[i]!,
           done: doneSets(ramp, 3),
         })),

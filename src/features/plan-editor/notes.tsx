@@ -2,7 +2,7 @@ import { TriangleAlert } from "lucide-react";
 import type { Finding } from "@/lib/result";
 
 /** What the coach should know about the plan. */
-export function Notes({ findings }: { findings: readonly Finding[] }) {
+export function Notes({ findings }: { findings: readonly Finding<string>[] }) {
   if (findings.length === 0) return null;
   return (
     <section aria-live="polite">

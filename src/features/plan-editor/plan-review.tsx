@@ -2,7 +2,14 @@
 
 import { memo, useDeferredValue, useMemo } from "react";
 import type { WarmUpDraft, WarmUpEdit } from "@/core/draft";
-import { cautionsOf, givenUp, type LiftPlan, type Plan, type PlanRequest } from "@/core/plan";
+import {
+  cautionsOf,
+  givenUp,
+  type LiftPlan,
+  type Plan,
+  type PlanFinding,
+  type PlanRequest,
+} from "@/core/plan";
 import { findingsOf, reviewContext, writtenOf } from "@/core/review";
 import { Cautions } from "@/features/shared/cautions";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
@@ -15,7 +22,7 @@ import { hereWith } from "./use-part";
 import { useRemedies } from "./use-remedies";
 
 /** What the review says with its remedies need not be said twice. */
-const REVIEWED = ["unserved-time", "unserved-dropped"];
+const REVIEWED: readonly PlanFinding["code"][] = ["unserved-time", "unserved-dropped"];
 
 interface ReviewProps {
   opened: OpenWarmUp;

@@ -32,7 +32,7 @@ const makeWorker = () =>
  * work. What it finds is offered, never put in by itself.
  */
 export function useExactPlan(draft: WarmUpDraft, athlete: AthleteRecord, gym: GymKit, plan: Plan): Proof {
-  const { objective, model } = plan.blocks[0]!.choice;
+  const { objective, model } = plan.blocks[0].choice;
   const gained = Math.max(1e-6, objective - model.problem.atNothing);
   const question = useMemo(() => ({ draft, athlete, gym }), [draft, athlete, gym]);
   const { answers, hasFailed } = useWorker<ExactPlanQuestion, ExactPlanAnswer>(makeWorker, question, {

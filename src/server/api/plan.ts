@@ -15,7 +15,7 @@ type Body = z.output<ReturnType<typeof planRequestSchema>>;
 
 /** A plan with its weights as numbers of the request's unit. */
 function planJson(plan: Plan, request: PlanRequest) {
-  const { objective, bound, model } = plan.blocks[0]!.choice;
+  const { objective, bound, model } = plan.blocks[0].choice;
   const gained = objective - model.problem.atNothing;
   return {
     steps: plan.steps.map((step) => ({

@@ -3,7 +3,7 @@ import { z } from "zod";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { type Catalog, knownApproach, nameInSentence } from "@/core/catalog";
 import type { DraftLift } from "@/core/draft";
-import { type PlanOutline, planOfLift, type Stair, stairOf } from "@/core/plan";
+import { type PlanFinding, type PlanOutline, planOfLift, type Stair, stairOf } from "@/core/plan";
 import { arriveBy, type OwnPart } from "@/core/session";
 import { listSessions } from "@/data/sessions";
 import type { Finding } from "@/lib/result";
@@ -11,6 +11,9 @@ import { type MemberWarmUp, warmUpsOf } from "../plans/plan-session";
 import { dayField } from "../schemas/session";
 import { today } from "./day";
 import { openSessions, type SessionToShow } from "./open-session";
+
+/** What a line of a day says of a plan, or of what the plan starts from. */
+type Attention = PlanFinding | Finding<"over-time" | "old-working-weight">;
 
 /** One athlete's line in a day's session. */
 export interface DayLine {
@@ -22,7 +25,7 @@ export interface DayLine {
   minutes: number;
   stair: Stair;
   /** What needs the coach's attention, the most important first. */
-  attention: Finding[];
+  attention: Attention[];
   own: OwnPart[];
 }
 
@@ -44,7 +47,7 @@ export interface DaySession {
 }
 
 /** What is worth a word in a list: what speaks against the lift, the time, or a missing weight. */
-const WORTH_ATTENTION = [
+const WORTH_ATTENTION: readonly Attention["code"][] = [
   "lift-against-area",
   "lift-loads-sore-area",
   "no-working-weight",
@@ -54,15 +57,18 @@ const WORTH_ATTENTION = [
   "old-working-weight",
 ];
 
-function attentionOf(plan: PlanOutline, minutes: number, old: readonly Finding[]): Finding[] {
+function attentionOf(plan: PlanOutline, minutes: number, old: readonly Attention[]): Attention[] {
   const over = plan.seconds > minutes * 60;
-  const overTime = { code: "over-time", message: `It takes more than the ${minutes} min there are.` };
+  const overTime: Attention = {
+    code: "over-time",
+    message: `It takes more than the ${minutes} min there are.`,
+  };
   const found = [...plan.findings, ...(over ? [overTime] : []), ...old];
   return WORTH_ATTENTION.flatMap((code) => found.filter((f) => f.code === code));
 }
 
 /** Working weights that are too old to start from without a look, on a day. */
-function oldWeights({ member, request }: MemberWarmUp, day: string): Finding[] {
+function oldWeights({ member, request }: MemberWarmUp, day: string): Attention[] {
   return request.lifts.flatMap(({ lift }) => {
     const known = member.athlete.workingWeights.find((w) => w.lift === lift.id);
     const weeks = known ? differenceInCalendarWeeks(parseISO(day), parseISO(known.day)) : 0;
