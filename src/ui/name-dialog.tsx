@@ -1,10 +1,21 @@
 "use client";
 
-import { type RefObject, useId } from "react";
+import { zodResolver } from "@hookform/resolvers/zod";
+import type { RefObject } from "react";
 import { useForm } from "react-hook-form";
-import { Button } from "./button";
-import { Sheet, SheetClose } from "./sheet";
+import { z } from "zod";
+import { Field } from "./field";
+import { Sheet, SheetButtons } from "./sheet";
 import { parseName } from "./text-field";
+
+const nameSchema = z.object({
+  name: z.string().transform((text, context) => {
+    const name = parseName(text);
+    if (name.ok) return name.value;
+    context.addIssue({ code: "custom", message: name.error });
+    return z.NEVER;
+  }),
+});
 
 interface NameDialogProps {
   title: string;
@@ -40,47 +51,21 @@ function NameForm({
   onClose,
   onTake,
 }: Omit<NameDialogProps, "title" | "open" | "home">) {
-  const id = useId();
-  const { register, handleSubmit, setError, formState } = useForm({ values: { name: before } });
-  const error = formState.errors.name?.message;
+  const { register, handleSubmit, setError, formState } = useForm({
+    resolver: zodResolver(nameSchema),
+    values: { name: before },
+  });
   const take = handleSubmit(async ({ name }) => {
-    const problem = await onTake(name.trim());
+    const problem = await onTake(name);
     if (problem === null) onClose();
     else setError("name", { message: problem });
   });
   return (
     <form onSubmit={(e) => void take(e)} noValidate>
-      <label htmlFor={id} className="condensed mb-1 block text-2xs text-ink-soft">
-        {label}
-      </label>
-      <input
-        id={id}
-        autoComplete="off"
-        aria-invalid={error !== undefined}
-        aria-describedby={`${id}-note`}
-        {...register("name", {
-          validate: (text) => {
-            const name = parseName(text);
-            return name.ok || name.error;
-          },
-        })}
-        className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm focus:border-ink aria-invalid:border-ember"
-      />
-      <p
-        id={`${id}-note`}
-        role={error ? "alert" : undefined}
-        className={`mt-1.5 min-h-5 ${error ? "font-semibold text-ember" : "text-ink-soft"}`}
-      >
-        {error ?? note}
-      </p>
-      <div className="mt-4 flex gap-3">
-        <Button type="submit" look="main" disabled={formState.isSubmitting}>
-          {action}
-        </Button>
-        <SheetClose asChild>
-          <Button>Cancel</Button>
-        </SheetClose>
-      </div>
+      <Field label={label} note={note} error={formState.errors.name?.message}>
+        <input autoComplete="off" {...register("name")} />
+      </Field>
+      <SheetButtons action={action} disabled={formState.isSubmitting} />
     </form>
   );
 }

@@ -2,6 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactNode, RefObject } from "react";
+import { Button } from "./button";
 import { useReturnFocus } from "./use-return-focus";
 
 /** A sheet over the page that takes the focus until it is closed. */
@@ -41,3 +42,26 @@ export function Sheet({
 
 /** Closes the sheet that it stands on. */
 export const SheetClose = Dialog.Close;
+
+/** What a sheet ends with: the button that does what it is for, and the one that leaves it. */
+export function SheetButtons({
+  action,
+  disabled = false,
+  onAct,
+}: {
+  action: string;
+  disabled?: boolean;
+  /** Absent where the sheet's form is sent. */
+  onAct?: () => void;
+}) {
+  return (
+    <div className="mt-4 flex gap-3">
+      <Button type={onAct ? "button" : "submit"} look="main" disabled={disabled} onClick={onAct}>
+        {action}
+      </Button>
+      <SheetClose asChild>
+        <Button>Cancel</Button>
+      </SheetClose>
+    </div>
+  );
+}

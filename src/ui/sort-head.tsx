@@ -23,7 +23,10 @@ export function SortHead({
         className={`inline-flex min-h-8 items-center gap-1 text-xs font-semibold hover:text-ink ${isOn ? "text-ink" : "text-ink-soft"}`}
       >
         {label}
-        <ArrowDown aria-hidden className={`size-3 ${isOn ? "" : "opacity-0"} print:hidden`} />
+        <ArrowDown
+          aria-hidden
+          className={`size-3 ${isOn ? "" : "opacity-0"} ${order === "descending" ? "rotate-180" : ""} print:hidden`}
+        />
       </button>
     </th>
   );

@@ -1,7 +1,7 @@
 "use client";
 
-import { useId } from "react";
 import type { Result } from "@/lib/result";
+import { Field } from "./field";
 import { useTyped } from "./use-typed";
 
 /** Something that is typed, read when the field is left or Enter is pressed; see `useTyped`. */
@@ -25,28 +25,15 @@ export function TextField<T>({
   lines?: number;
   className?: string;
 }) {
-  const id = useId();
   const { text, error, type, take, reset } = useTyped(value, format, parse, onChange);
-  const field = {
-    id,
-    value: text,
-    autoComplete: "off",
-    "aria-invalid": error !== null,
-    "aria-describedby": error || note ? `${id}-note` : undefined,
-    onBlur: () => take(),
-    className:
-      "min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 py-1.5 text-sm focus:border-ink aria-invalid:border-ember",
-  };
+  const control = { value: text, autoComplete: "off", onBlur: () => take() };
   return (
-    <div className={className}>
-      <label htmlFor={id} className="condensed mb-1 block text-2xs text-ink-soft">
-        {label}
-      </label>
+    <Field label={label} note={note} error={error} className={className}>
       {lines > 1 ? (
-        <textarea {...field} rows={lines} onChange={(e) => type(e.target.value)} />
+        <textarea {...control} rows={lines} onChange={(e) => type(e.target.value)} />
       ) : (
         <input
-          {...field}
+          {...control}
           onChange={(e) => type(e.target.value)}
           onKeyDown={(e) => {
             if (e.key === "Enter") take();
@@ -54,14 +41,7 @@ export function TextField<T>({
           }}
         />
       )}
-      <p
-        id={`${id}-note`}
-        role={error ? "alert" : undefined}
-        className={`mt-1 text-2xs ${error ? "font-semibold text-ember" : "text-ink-soft"}`}
-      >
-        {error ?? note}
-      </p>
-    </div>
+    </Field>
   );
 }
 

@@ -105,7 +105,7 @@ describe("edits", () => {
     const dropped = applyEdit(kept, { kind: "drop", drill: "bird-dog" });
     expect(dropped.own).toEqual([]);
     expect(dropped.dropped).toEqual(["bird-dog"]);
-    expect(applyEdit(dropped, { kind: "restore-drill", drill: "bird-dog" })).toEqual(draft);
+    expect(applyEdit(dropped, { kind: "reset-drill", drill: "bird-dog" })).toEqual(draft);
   });
 
   test("a swap drops one and keeps the other", () => {
@@ -118,20 +118,32 @@ describe("edits", () => {
     const once = applyEdit(draft, { kind: "pin", drill: "bird-dog", block: 0, dose: { sets: 1, amount: 6 } });
     const twice = applyEdit(once, { kind: "pin", drill: "bird-dog", block: 0, dose: { sets: 2, amount: 8 } });
     expect(twice.own).toEqual([{ drill: "bird-dog", dose: { sets: 2, amount: 8 } }]);
-    expect(applyEdit(twice, { kind: "unpin", drill: "bird-dog" }).own).toEqual([]);
+    expect(applyEdit(twice, { kind: "reset-drill", drill: "bird-dog" }).own).toEqual([]);
   });
 
   test("a weight and the reps of one set are kept together, with the number of sets", () => {
-    const weighed = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(80), sets: 4 });
-    const both = applyEdit(weighed, { kind: "set-reps", at: 0, set: 1, reps: 4, sets: 4 });
+    const weighed = applyEdit(draft, {
+      kind: "change-set",
+      at: 0,
+      set: 1,
+      sets: 4,
+      change: { weight: weight(80) },
+    });
+    const both = applyEdit(weighed, { kind: "change-set", at: 0, set: 1, sets: 4, change: { reps: 4 } });
     expect(both.lifts[0]!.fixed).toEqual({ 1: { weight: weight(80), reps: 4 } });
     expect(both.lifts[0]!.rampSets).toBe(4);
     expect(applyEdit(both, { kind: "reset-ramp", at: 0 })).toEqual(draft);
   });
 
   test("another number of sets or another lift lets go of weights set by hand", () => {
-    const weighed = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(80), sets: 4 });
-    const fewer = applyEdit(weighed, { kind: "ramp-sets", at: 0, sets: 5 });
+    const weighed = applyEdit(draft, {
+      kind: "change-set",
+      at: 0,
+      set: 1,
+      sets: 4,
+      change: { weight: weight(80) },
+    });
+    const fewer = applyEdit(weighed, { kind: "change-lift", at: 0, change: { rampSets: 5 } });
     expect(fewer.lifts[0]).toMatchObject({ rampSets: 5, fixed: {} });
     const other = startLift(athlete, gym, catalogLift("bench-press"));
     expect(applyEdit(weighed, { kind: "choose-lift", at: 0, lift: other }).lifts).toEqual([other]);
@@ -140,11 +152,11 @@ describe("edits", () => {
   test("the ramp takes the coach's style and start, and lets go of them together", () => {
     const ramp = (d: WarmUpDraft) => planWarmUp(planRequestFor(d, athlete, gym, catalog)).ramps[0]!;
     const usual = ramp(draft);
-    const even = applyEdit(draft, { kind: "ramp-style", at: 0, style: "even-steps" });
+    const even = applyEdit(draft, { kind: "change-lift", at: 0, change: { rampStyle: "even-steps" } });
     const jumps = [...ramp(even).sets.map((s) => s.weight), weight(120)];
     expect(isOwnRamp(even.lifts[0]!)).toBe(true);
     expect(jumps).not.toEqual([...usual.sets.map((s) => s.weight), weight(120)]);
-    const half = applyEdit(even, { kind: "ramp-start", at: 0, start: 0.5 });
+    const half = applyEdit(even, { kind: "change-lift", at: 0, change: { rampStart: 0.5 } });
     expect(ramp(half).sets[0]!.weight).toBeGreaterThanOrEqual(weight(55));
     const free = applyEdit(half, { kind: "reset-ramp", at: 0 });
     expect(isOwnRamp(free.lifts[0]!)).toBe(false);
@@ -152,10 +164,17 @@ describe("edits", () => {
   });
 
   test("another style lets go of weights set by hand", () => {
-    const byHand = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(60), sets: 3 });
-    expect(applyEdit(byHand, { kind: "ramp-style", at: 0, style: "gentle-build" }).lifts[0]!.fixed).toEqual(
-      {},
-    );
+    const byHand = applyEdit(draft, {
+      kind: "change-set",
+      at: 0,
+      set: 1,
+      sets: 3,
+      change: { weight: weight(60) },
+    });
+    expect(
+      applyEdit(byHand, { kind: "change-lift", at: 0, change: { rampStyle: "gentle-build" } }).lifts[0]!
+        .fixed,
+    ).toEqual({});
   });
 
   test("lifts are added up to six, moved, paired and taken out, and one always stays", () => {
@@ -168,11 +187,11 @@ describe("edits", () => {
       "deadlift",
       "bench-press",
     ]);
-    const paired = applyEdit(three, { kind: "pair", at: 1, paired: true });
+    const paired = applyEdit(three, { kind: "change-lift", at: 1, change: { pairedWithNext: true } });
     expect(paired.lifts.map((l) => l.pairedWithNext)).toEqual([false, true, false]);
     // The last lift has nothing after it to be paired with.
     expect(applyEdit(paired, { kind: "remove-lift", at: 2 }).lifts[1]!.pairedWithNext).toBe(false);
-    expect(applyEdit(three, { kind: "pair", at: 2, paired: true })).toEqual(three);
+    expect(applyEdit(three, { kind: "change-lift", at: 2, change: { pairedWithNext: true } })).toEqual(three);
     expect(applyEdit(draft, { kind: "remove-lift", at: 0 })).toBe(draft);
     const many = new Array<string>(7).fill("lunge").reduce(add, draft);
     expect(many.lifts).toHaveLength(6);
@@ -192,7 +211,7 @@ describe("edits", () => {
   test("never change what they were given", () => {
     const frozen = Object.freeze({ ...draft, own: Object.freeze([]), dropped: Object.freeze([]) });
     applyEdit(frozen, { kind: "drop", drill: "bird-dog" });
-    applyEdit(frozen, { kind: "working", at: 0, change: { reps: 8 } });
+    applyEdit(frozen, { kind: "change-lift", at: 0, change: { reps: 8 } });
     expect(frozen).toEqual(draft);
   });
 });

@@ -72,17 +72,17 @@ test.each<[string, Change, object]>([
   [
     "another weight",
     { kind: "change-set", lift: 0, set: 1, to: { weight: weight(50) } },
-    { kind: "set-weight", at: 0, set: 1, weight: weight(50), sets: 2 },
+    { kind: "change-set", at: 0, set: 1, sets: 2, change: { weight: weight(50) } },
   ],
   [
     "other repetitions",
     { kind: "change-set", lift: 0, set: 0, to: { reps: 3 } },
-    { kind: "set-reps", at: 0, set: 0, reps: 3, sets: 2 },
+    { kind: "change-set", at: 0, set: 0, sets: 2, change: { reps: 3 } },
   ],
   [
     "a rest",
     { kind: "change-set", lift: 0, set: 0, to: { restSeconds: 90 } },
-    { kind: "set-rest", at: 0, set: 0, restSeconds: 90, sets: 2 },
+    { kind: "change-set", at: 0, set: 0, sets: 2, change: { restSeconds: 90 } },
   ],
 ])("%s is one decision of the coach", (_, change, expected) => {
   expect(edits([change])).toEqual([expected]);

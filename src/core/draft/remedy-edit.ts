@@ -50,10 +50,13 @@ function editFor(change: Change, written: WrittenWarmUp, draft: WarmUpDraft): Wa
     case "change-set": {
       const { lift: at, set, to } = change;
       const sets = written.ramps[at]!.length;
-      if (to.weight !== undefined) return { kind: "set-weight", at, set, weight: to.weight, sets };
-      if (to.reps !== undefined) return { kind: "set-reps", at, set, reps: to.reps, sets };
+      if (to.weight !== undefined)
+        return { kind: "change-set", at, set, sets, change: { weight: to.weight } };
+      if (to.reps !== undefined) return { kind: "change-set", at, set, sets, change: { reps: to.reps } };
       const { restSeconds } = to;
-      return restSeconds === undefined ? null : { kind: "set-rest", at, set, restSeconds, sets };
+      return restSeconds === undefined
+        ? null
+        : { kind: "change-set", at, set, sets, change: { restSeconds } };
     }
     case "replace-ramp": {
       const own = draft.lifts[change.lift]!;

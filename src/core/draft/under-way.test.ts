@@ -30,9 +30,9 @@ test("once a ramp set has been done the drills stay, whatever changes after", ()
   const draft = begun(before, 2);
   for (const changed of [
     draft,
-    applyEdit(draft, { kind: "working", at: 0, change: { weight: weight(110) } }),
+    applyEdit(draft, { kind: "change-lift", at: 0, change: { weight: weight(110) } }),
     applyEdit(draft, { kind: "frame", change: { minutes: 8, room: "cold" } }),
-    applyEdit(draft, { kind: "ramp-sets", at: 0, sets: 7 }),
+    applyEdit(draft, { kind: "change-lift", at: 0, change: { rampSets: 7 } }),
   ]) {
     expect(drillsOf(changed)).toEqual(drillsOf(before));
     const ramp = plan(changed).ramps[0]!;
@@ -58,7 +58,11 @@ test("a done set whose plates the gym has lost keeps its weight on the plates th
 });
 
 test("a working weight that the gym no longer makes gives way to the nearest lighter one, and it is said", () => {
-  const draft = applyEdit(draftOf("back-squat"), { kind: "working", at: 0, change: { weight: weight(145) } });
+  const draft = applyEdit(draftOf("back-squat"), {
+    kind: "change-lift",
+    at: 0,
+    change: { weight: weight(145) },
+  });
   const poorer = { ...gym, plates: gym.plates.filter((p) => p.weight > weight(5)) };
   const { ramps, findings } = plan(draft, athlete, poorer);
   expect(ramps[0]!.working.weight).toBe(weight(140));
@@ -71,14 +75,18 @@ test("a working weight that the gym no longer makes gives way to the nearest lig
 
 test("too little time leaves out sets of the ramp that is under way", () => {
   const draft = begun(draftOf("back-squat"), 2);
-  const hurried = applyEdit(draft, { kind: "seconds-left", at: 0, seconds: 200 });
+  const hurried = applyEdit(draft, { kind: "change-lift", at: 0, change: { secondsLeft: 200 } });
   expect(plan(hurried).ramps[0]!.findings.map((f) => f.code)).toContain("hurried");
 });
 
 test("nobody stands barefoot on a flagged ankle, and who needs heels does the power version", () => {
-  const heavy = applyEdit(draftOf("power-clean"), { kind: "additions", at: 0, additions: ["barefoot"] });
+  const heavy = applyEdit(draftOf("power-clean"), {
+    kind: "change-lift",
+    at: 0,
+    change: { additions: ["barefoot"] },
+  });
   expect(plan(heavy).ramps[0]!.findings.map((f) => f.code)).toContain("addition-left-out");
-  const draft = applyEdit(heavy, { kind: "on-blocks", at: 0, onBlocks: true });
+  const draft = applyEdit(heavy, { kind: "change-lift", at: 0, change: { onBlocks: true } });
   const first = plan(draft).ramps[0]!.sets[0]!;
   expect(first.notes).toEqual(expect.arrayContaining(["Barefoot, socks off", "Power version"]));
   const flagged = { ...athlete, areas: [{ area: "ankle" as const, level: "slow" as const }] };
@@ -90,7 +98,7 @@ test("nobody stands barefoot on a flagged ankle, and who needs heels does the po
 test("on blocks a lift from the floor may start lighter", () => {
   const draft = draftOf("power-clean");
   expect(plan(draft).ramps[0]!.sets[0]!.weight).toBeGreaterThan(weight(20));
-  const raised = applyEdit(draft, { kind: "on-blocks", at: 0, onBlocks: true });
+  const raised = applyEdit(draft, { kind: "change-lift", at: 0, change: { onBlocks: true } });
   expect(plan(raised).ramps[0]!.sets[0]!.weight).toBe(weight(20));
   expect(applyEdit(raised, { kind: "reset-ramp", at: 0 }).lifts[0]!.onBlocks).toBe(false);
 });

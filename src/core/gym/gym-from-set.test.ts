@@ -72,8 +72,18 @@ describe("which bar a lift is loaded on", () => {
   test("can be changed for one lift, and lets go of weights set by hand", () => {
     const athlete = athleteWith({});
     const draft = startDraft(athlete, gym, catalog, { lifts: ["back-squat"] });
-    const set = applyEdit(draft, { kind: "set-weight", at: 0, set: 1, weight: weight(40), sets: 3 });
-    const other = applyEdit(set, { kind: "bar", at: 0, bar: "Light bar", weight: weight(60) });
+    const set = applyEdit(draft, {
+      kind: "change-set",
+      at: 0,
+      set: 1,
+      sets: 3,
+      change: { weight: weight(40) },
+    });
+    const other = applyEdit(set, {
+      kind: "change-lift",
+      at: 0,
+      change: { bar: "Light bar", weight: weight(60) },
+    });
     expect(other.lifts[0]).toMatchObject({ bar: "Light bar", weight: weight(60), fixed: {} });
     const request = planRequestFor(other, athlete, gym, catalog);
     expect(request.lifts[0]!.kit).toMatchObject({ empty: weight(15) });

@@ -13,10 +13,9 @@ export type SessionEdit =
   | { kind: "remove-participant"; athleteId: string }
   | { kind: "absent"; athleteId: string; absent: boolean }
   | { kind: "pin"; drill: DrillId; dose?: { sets: number; amount: number }; place?: number }
-  | { kind: "unpin"; drill: DrillId }
+  | { kind: "reset-drill"; drill: DrillId }
   | { kind: "drop"; drill: DrillId }
-  | { kind: "swap"; drill: DrillId; with: DrillId }
-  | { kind: "restore-drill"; drill: DrillId };
+  | { kind: "swap"; drill: DrillId; with: DrillId };
 
 /** What of a session is one value each. */
 const FRAME = [
@@ -67,8 +66,7 @@ export function applySessionEdit(session: Session, edit: SessionEdit): Session {
       };
     case "pin":
       return pinDrill(session, edit);
-    case "unpin":
-    case "restore-drill":
+    case "reset-drill":
       return letGoDrill(session, edit.drill);
     case "drop":
       return dropDrill(session, edit.drill);

@@ -259,7 +259,7 @@ describe("the coach's changes", () => {
       dropped: ["x"],
       own: [{ drill: "y" }],
     });
-    expect(applySessionEdit(kept, { kind: "unpin", drill: "x" }).own).toEqual([]);
+    expect(applySessionEdit(kept, { kind: "reset-drill", drill: "x" }).own).toEqual([]);
   });
 });
 

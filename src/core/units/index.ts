@@ -6,6 +6,7 @@ export { GREATEST_WEIGHT, parseWeight } from "./parse-weight";
 export { formatWeights, parseWeights } from "./parse-weights";
 export {
   kilograms,
+  UNIT_NAMES,
   UNIT_SYSTEMS,
   type UnitSystem,
   type Weight,

@@ -1,6 +1,7 @@
 /** The system a gym's bars and plates are marked in. */
 export const UNIT_SYSTEMS = ["kg", "lb"] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
+export const UNIT_NAMES: Record<UnitSystem, string> = { kg: "Kilograms", lb: "Pounds" };
 
 /**
  * A weight as an integer number of thousandths of its system's unit: grams in a kg gym,

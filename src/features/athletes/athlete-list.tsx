@@ -1,32 +1,30 @@
 "use client";
 
-import { differenceInCalendarWeeks, format, parseISO } from "date-fns";
+import type { RowSelectionState } from "@tanstack/react-table";
 import { FileUp, Plus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { OLD_AFTER_WEEKS } from "@/core/athlete";
-import { AREAS, type AreaId } from "@/core/catalog";
-import { counted, formatWeight, type Weight } from "@/core/units";
+import { counted } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { SiteHeader } from "@/features/shared/site-header";
 import { changeSeveralAction } from "@/server/actions/athletes";
 import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
-import { Link } from "@/ui/link";
 import { SearchField } from "@/ui/search-field";
-import { SortHead } from "@/ui/sort-head";
 import { AddDialog } from "./add-dialog";
+import { AthleteTable } from "./athlete-table";
 import { ImportDialog } from "./import-dialog";
 
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
 
 /** All athletes: found, filtered, ordered, opened, and several changed at once. */
 export function AthleteList({ page }: { page: AthletePage }) {
-  const { query, rows, total, pages, groups, day } = page;
+  const { query, rows, total, pages, groups } = page;
   const router = useRouter();
   const [isLoading, startLoading] = useTransition();
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [chosen, setChosen] = useState<RowSelectionState>({});
+  const ids = Object.keys(chosen);
   const [isAdding, setAdding] = useState(false);
   const [isImporting, setImporting] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -39,30 +37,19 @@ export function AthleteList({ page }: { page: AthletePage }) {
     if (next.show !== "here") params.set("show", next.show);
     if (next.order !== "group") params.set("order", next.order);
     if (next.page > 1) params.set("page", String(next.page));
-    setChosen(new Set());
+    setChosen({});
     startLoading(() => router.replace(`/athletes${params.size > 0 ? `?${params}` : ""}`, { scroll: false }));
   };
-  const choose = (id: string, on: boolean) =>
-    setChosen((before) => {
-      const next = new Set(before);
-      if (on) next.add(id);
-      else next.delete(id);
-      return next;
-    });
   const changeChosen = (to: { groupId: string } | { archived: boolean }) =>
     startLoading(async () => {
-      const outcome = await changeSeveralAction({ ids: [...chosen], to });
+      const outcome = await changeSeveralAction({ ids, to });
       setProblem(outcome.kind === "refused" ? outcome.message : null);
       if (outcome.kind === "changed") {
-        setChosen(new Set());
+        setChosen({});
         toastUndo(`${outcome.what}.`, outcome.token, () => router.refresh());
       }
       router.refresh();
     });
-  const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
-  const sortHead = (order: typeof query.order, label: string) => (
-    <SortHead label={label} isOn={query.order === order} onSort={() => go({ order })} />
-  );
   const isArchive = query.show === "archived";
 
   return (
@@ -128,9 +115,9 @@ export function AthleteList({ page }: { page: AthletePage }) {
             onChange={(show) => go({ show: show as typeof query.show })}
           />
         </div>
-        {chosen.size > 0 && (
+        {ids.length > 0 && (
           <div className="mt-4 flex flex-wrap items-center gap-4 bg-chalk-deep px-3 py-2">
-            <span className="font-semibold">{chosen.size} selected</span>
+            <span className="font-semibold">{ids.length} selected</span>
             <LabelledChoice
               label="Move to"
               value=""
@@ -149,62 +136,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
           </p>
         )}
         <div className={`mt-4 overflow-x-auto ${isLoading ? "opacity-60" : ""}`}>
-          <table className="w-full min-w-[46rem] border-collapse">
-            <caption className="sr-only">Athletes</caption>
-            <thead>
-              <tr className="border-b border-ink text-left text-xs text-ink-soft">
-                <th className="w-9">
-                  <input
-                    type="checkbox"
-                    aria-label="Select all on this page"
-                    checked={all}
-                    onChange={(e) => setChosen(new Set(e.target.checked ? rows.map((r) => r.id) : []))}
-                    className="block size-4 accent-ink"
-                  />
-                </th>
-                {sortHead("name", "Name")}
-                {sortHead("group", "Group")}
-                <th className="pr-3 font-semibold">Experience</th>
-                <th className="pr-3 text-right font-semibold">Body weight</th>
-                <th className="pr-3 pl-6 font-semibold">Injuries and cautions</th>
-                {sortHead("updated", "Last working weight")}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((r) => (
-                <tr key={r.id} className="border-b border-line hover:bg-field">
-                  <td>
-                    <input
-                      type="checkbox"
-                      aria-label={`Select ${r.name}`}
-                      checked={chosen.has(r.id)}
-                      onChange={(e) => choose(r.id, e.target.checked)}
-                      className="block size-4 accent-ink"
-                    />
-                  </td>
-                  <th scope="row" className="pr-3 text-left font-semibold">
-                    <Link
-                      href={`/athletes/${r.id}`}
-                      className="inline-flex min-h-9 items-center hover:text-ember"
-                    >
-                      {r.name}
-                    </Link>
-                  </th>
-                  <td className="pr-3 text-ink-soft">{r.group}</td>
-                  <td className="pr-3 text-ink-soft capitalize">{r.experience}</td>
-                  <td className="condensed pr-3 text-right text-sm">
-                    {r.bodyWeight === null ? "" : `${formatWeight(r.bodyWeight as Weight)} ${r.unit}`}
-                  </td>
-                  <td className="pr-3 pl-6 text-ink-soft">
-                    {r.areas.map((a) => AREAS[a.area as AreaId] ?? a.area).join(", ")}
-                  </td>
-                  <td className="pr-3">
-                    <NewestWeight newest={r.newest} day={day} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <AthleteTable page={page} chosen={chosen} onChoose={setChosen} onOrder={(order) => go({ order })} />
         </div>
         {rows.length === 0 && (
           <p className="mt-4 text-sm text-ink-soft">
@@ -252,17 +184,5 @@ export function AthleteList({ page }: { page: AthletePage }) {
       />
       <AddDialog open={isAdding} onOpenChange={setAdding} groups={groups.map((g) => g.name)} />
     </div>
-  );
-}
-
-/** When the newest working weight was entered; none and an old one stand out. */
-function NewestWeight({ newest, day }: { newest: string | null; day: string }) {
-  if (newest === null) return <span className="font-semibold text-ember">None yet</span>;
-  const weeks = differenceInCalendarWeeks(parseISO(day), parseISO(newest));
-  return (
-    <span className={weeks > OLD_AFTER_WEEKS ? "font-semibold text-ochre-deep" : "text-ink-soft"}>
-      {format(parseISO(newest), "d MMM yyyy")}
-      {weeks > OLD_AFTER_WEEKS && `, ${weeks} weeks ago`}
-    </span>
   );
 }

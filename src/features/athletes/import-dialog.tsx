@@ -5,10 +5,9 @@ import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/cor
 import { counted } from "@/core/units";
 import { importAthletesAction, previewImportAction } from "@/server/actions/athletes";
 import type { ImportPreview } from "@/server/athletes/import-athletes";
-import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
 import { decodeText } from "@/ui/decode-text";
-import { Sheet, SheetClose } from "@/ui/sheet";
+import { Sheet, SheetButtons } from "@/ui/sheet";
 
 const NOWHERE = "none";
 
@@ -151,14 +150,7 @@ export function ImportDialog({
           </>
         )}
       </div>
-      <div className="mt-5 flex gap-3">
-        <Button look="main" disabled={!isReady || isBusy} onClick={take}>
-          Import
-        </Button>
-        <SheetClose asChild>
-          <Button>Cancel</Button>
-        </SheetClose>
-      </div>
+      <SheetButtons action="Import" disabled={!isReady || isBusy} onAct={take} />
     </Sheet>
   );
 }

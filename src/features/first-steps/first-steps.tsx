@@ -1,7 +1,6 @@
 "use client";
 
 import { Plus } from "lucide-react";
-import type { ReactNode } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { useCatalog } from "@/client/catalog";
@@ -10,6 +9,7 @@ import { Wordmark } from "@/features/shared/wordmark";
 import { firstStepsAction } from "@/server/actions/setup";
 import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
+import { FIELD_LOOK, Field } from "@/ui/field";
 
 /** The weight that the form starts with. */
 const FIRST_WEIGHT: Record<UnitSystem, string> = { kg: "60", lb: "135" };
@@ -26,9 +26,6 @@ function likeSet(id: string, unit: UnitSystem) {
 }
 
 const FIRST_SET = "room";
-
-const FIELD =
-  "min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm focus:border-ink aria-invalid:border-ember";
 
 /** The short way in: who comes, a bar with its plates, one lift with its weight. */
 export function FirstSteps() {
@@ -84,28 +81,23 @@ export function FirstSteps() {
               label="Athletes, one per line: name, then a comma and the working weight if you know it"
               error={formState.errors.names?.message}
             >
-              <textarea
-                className={`${FIELD} py-1.5`}
-                rows={isSeveral ? 6 : 2}
-                autoComplete="off"
-                {...register("names")}
-              />
+              <textarea rows={isSeveral ? 6 : 2} autoComplete="off" {...register("names")} />
             </Field>
             <Field
               label={`Body weight, ${unit} (if you know it)`}
               error={formState.errors.bodyWeight?.message}
             >
-              <input className={FIELD} inputMode="decimal" {...register("bodyWeight")} />
+              <input inputMode="decimal" {...register("bodyWeight")} />
             </Field>
             <Field label="Experience">
-              <select className={FIELD} {...register("experience")}>
+              <select {...register("experience")}>
                 <option value="beginner">Beginner</option>
                 <option value="intermediate">Intermediate</option>
                 <option value="advanced">Advanced</option>
               </select>
             </Field>
             <Field label="Lift">
-              <select className={FIELD} {...register("lift")}>
+              <select {...register("lift")}>
                 {mainLifts.map((l) => (
                   <option key={l.id} value={l.id}>
                     {l.name}
@@ -115,16 +107,16 @@ export function FirstSteps() {
             </Field>
             <div className="grid grid-cols-3 gap-3">
               <Field label="Sets" error={formState.errors.sets?.message}>
-                <input className={FIELD} inputMode="numeric" {...register("sets", { valueAsNumber: true })} />
+                <input inputMode="numeric" {...register("sets", { valueAsNumber: true })} />
               </Field>
               <Field label="Reps" error={formState.errors.reps?.message}>
-                <input className={FIELD} inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
+                <input inputMode="numeric" {...register("reps", { valueAsNumber: true })} />
               </Field>
               <Field
                 label={`${isOnBody ? "In all" : "Weight"}, ${unit}${isSeveral ? " (for lines without one)" : ""}`}
                 error={formState.errors.weight?.message}
               >
-                <input className={FIELD} inputMode="decimal" {...register("weight")} />
+                <input inputMode="decimal" {...register("weight")} />
               </Field>
             </div>
           </fieldset>
@@ -132,10 +124,7 @@ export function FirstSteps() {
             <legend className="mb-2 text-base font-bold">Bar and plates</legend>
             <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)] gap-3">
               <Field label="A gym like">
-                <select
-                  className={FIELD}
-                  {...register("set", { onChange: (e) => become(e.target.value, unit) })}
-                >
+                <select {...register("set", { onChange: (e) => become(e.target.value, unit) })}>
                   {gymSets.map((g) => (
                     <option key={g.id} value={g.id}>
                       {g.name}
@@ -145,7 +134,6 @@ export function FirstSteps() {
               </Field>
               <Field label="Unit">
                 <select
-                  className={FIELD}
                   {...register("unit", {
                     onChange: (e) => {
                       const to = e.target.value as UnitSystem;
@@ -159,7 +147,7 @@ export function FirstSteps() {
                 </select>
               </Field>
               <Field label={`Bar, ${unit}`} error={formState.errors.bar?.message}>
-                <input className={FIELD} inputMode="decimal" {...register("bar")} />
+                <input inputMode="decimal" {...register("bar")} />
               </Field>
             </div>
             <table className="mt-3 w-full">
@@ -176,7 +164,7 @@ export function FirstSteps() {
                       <input
                         aria-label={`Plate ${i + 1}, weight`}
                         aria-invalid={formState.errors.plates?.[i]?.weight !== undefined}
-                        className={FIELD}
+                        className={FIELD_LOOK}
                         inputMode="decimal"
                         {...register(`plates.${i}.weight`)}
                       />
@@ -185,7 +173,7 @@ export function FirstSteps() {
                       <input
                         aria-label={`Plate ${i + 1}, pairs`}
                         aria-invalid={formState.errors.plates?.[i]?.pairs !== undefined}
-                        className={FIELD}
+                        className={FIELD_LOOK}
                         inputMode="numeric"
                         {...register(`plates.${i}.pairs`, { valueAsNumber: true })}
                       />
@@ -221,21 +209,6 @@ export function FirstSteps() {
         </form>
       </main>
     </div>
-  );
-}
-
-function Field({ label, error, children }: { label: string; error?: string; children: ReactNode }) {
-  return (
-    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child it is given
-    <label className="block">
-      <span className="mb-1 block text-xs font-medium text-ink-soft">{label}</span>
-      {children}
-      {error && (
-        <span role="alert" className="mt-1 block text-xs font-medium text-ember">
-          {error}
-        </span>
-      )}
-    </label>
   );
 }
 

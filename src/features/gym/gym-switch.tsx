@@ -1,18 +1,20 @@
 "use client";
 
+import { zodResolver } from "@hookform/resolvers/zod";
 import { Plus, Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { Controller, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { toast } from "@/client/toast";
-import { UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
+import { UNIT_NAMES, UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { addGymAction, removeGymAction } from "@/server/actions/gyms";
+import { addGymSchema } from "@/server/schemas/added";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, LabelledChoice } from "@/ui/choice";
-import { Sheet, SheetClose } from "@/ui/sheet";
-
-const UNIT_NAMES: Record<UnitSystem, string> = { kg: "Kilograms", lb: "Pounds" };
+import { Field } from "@/ui/field";
+import { Sheet, SheetButtons } from "@/ui/sheet";
 
 /** From gym to gym, and to one more. */
 export function GymSwitch({
@@ -60,66 +62,57 @@ export function GymSwitch({
 }
 
 function AddGym({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  const router = useRouter();
-  const [name, setName] = useState("");
-  const [unit, setUnit] = useState<UnitSystem>("kg");
-  const [set, setSet] = useState(gymSets[0]!.id);
-  const [message, setMessage] = useState<string | null>(null);
-  const add = async () => {
-    const outcome = await addGymAction({ name, unit, set });
-    if (outcome.kind === "refused") {
-      setMessage(outcome.message);
-      return;
-    }
-    onOpenChange(false);
-    setName("");
-    setMessage(null);
-    router.push(`/gym?gym=${outcome.id}`);
-  };
   return (
     <Sheet title="Add gym or room" open={open} onOpenChange={onOpenChange}>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          void add();
-        }}
-        className="space-y-4"
-      >
-        <label className="block">
-          <span className="condensed mb-1 block text-2xs text-ink-soft">Name</span>
-          <input
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-            autoComplete="off"
-            className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm focus:border-ink"
-          />
-        </label>
-        <div className="flex gap-8">
-          <LabelledChoice
-            label="Starts as"
-            value={set}
-            groups={[{ options: gymSets.map((s) => ({ value: s.id, label: s.name, note: s.note })) }]}
-            onChange={setSet}
-          />
-          <LabelledChoice
-            label="Weights in"
-            value={unit}
-            groups={[{ options: UNIT_SYSTEMS.map((u) => ({ value: u, label: UNIT_NAMES[u] })) }]}
-            onChange={(u) => setUnit(u as UnitSystem)}
-          />
-        </div>
-        <p role="alert" className="min-h-5 font-semibold text-ember">
-          {message}
-        </p>
-        <div className="flex gap-3">
-          <Button type="submit" look="main">
-            Add
-          </Button>
-          <SheetClose asChild>
-            <Button>Cancel</Button>
-          </SheetClose>
-        </div>
-      </form>
+      <AddGymForm onDone={() => onOpenChange(false)} />
     </Sheet>
+  );
+}
+
+function AddGymForm({ onDone }: { onDone: () => void }) {
+  const router = useRouter();
+  const { register, control, handleSubmit, setError, formState } = useForm({
+    resolver: zodResolver(addGymSchema),
+    defaultValues: { name: "", unit: "kg" as UnitSystem, set: gymSets[0]!.id },
+  });
+  const add = handleSubmit(async (gym) => {
+    const outcome = await addGymAction(gym);
+    if (outcome.kind === "refused") return setError("name", { message: outcome.message });
+    onDone();
+    router.push(`/gym?gym=${outcome.id}`);
+  });
+  return (
+    <form onSubmit={(e) => void add(e)} noValidate className="space-y-4">
+      <Field label="Name" error={formState.errors.name?.message}>
+        <input autoComplete="off" {...register("name")} />
+      </Field>
+      <div className="flex gap-8">
+        <Controller
+          control={control}
+          name="set"
+          render={({ field }) => (
+            <LabelledChoice
+              label="Starts as"
+              value={field.value}
+              groups={[{ options: gymSets.map((s) => ({ value: s.id, label: s.name, note: s.note })) }]}
+              onChange={field.onChange}
+            />
+          )}
+        />
+        <Controller
+          control={control}
+          name="unit"
+          render={({ field }) => (
+            <LabelledChoice
+              label="Weights in"
+              value={field.value}
+              groups={[{ options: UNIT_SYSTEMS.map((u) => ({ value: u, label: UNIT_NAMES[u] })) }]}
+              onChange={field.onChange}
+            />
+          )}
+        />
+      </div>
+      <SheetButtons action="Add" disabled={formState.isSubmitting} />
+    </form>
   );
 }

@@ -7,8 +7,7 @@ import { toast } from "@/client/toast";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { removeTemplateAction, startSessionAction } from "@/server/actions/sessions";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
-import { Button } from "@/ui/button";
-import { Sheet, SheetClose } from "@/ui/sheet";
+import { Sheet, SheetButtons } from "@/ui/sheet";
 import { NewSessionFields } from "./new-session-fields";
 import { draftFor, everybody, type NewSessionDraft, requestOf, type Who } from "./precedent";
 
@@ -98,14 +97,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
       <p role="alert" className="mt-3 min-h-5 font-semibold text-ember">
         {message}
       </p>
-      <div className="mt-2 flex gap-3">
-        <Button look="main" disabled={!draft || isStarting} onClick={() => void start()}>
-          Create session
-        </Button>
-        <SheetClose asChild>
-          <Button>Cancel</Button>
-        </SheetClose>
-      </div>
+      <SheetButtons action="Create session" disabled={!draft || isStarting} onAct={() => void start()} />
     </div>
   );
 }

@@ -28,7 +28,8 @@ export function BackOffs({
   onEdit: (edit: WarmUpEdit) => void;
 }) {
   const { backOffs } = lift;
-  const put = (next: readonly DraftBackOff[]) => onEdit({ kind: "back-offs", at, backOffs: next });
+  const put = (next: readonly DraftBackOff[]) =>
+    onEdit({ kind: "change-lift", at, change: { backOffs: next } });
   const change = (i: number, to: Partial<DraftBackOff>) =>
     put(backOffs.map((b, j) => (j === i ? { ...b, ...to } : b)));
   const wanted = (lift.weight ?? 0) * USUAL_SHARE;

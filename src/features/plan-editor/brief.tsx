@@ -109,19 +109,19 @@ export const Brief = memo(function Brief({
               label="Sets"
               value={planned.sets}
               range={LIMITS.sets}
-              onChange={(sets) => onEdit({ kind: "working", at, change: { sets } })}
+              onChange={(sets) => onEdit({ kind: "change-lift", at, change: { sets } })}
             />
             <WholeStepper
               label="Reps"
               value={planned.reps}
               range={LIMITS.reps}
-              onChange={(reps) => onEdit({ kind: "working", at, change: { reps } })}
+              onChange={(reps) => onEdit({ kind: "change-lift", at, change: { reps } })}
             />
             <WholeStepper
               label="Reps in reserve"
               value={planned.rir}
               range={LIMITS.rir}
-              onChange={(rir) => onEdit({ kind: "working", at, change: { rir } })}
+              onChange={(rir) => onEdit({ kind: "change-lift", at, change: { rir } })}
             />
           </>
         )}
@@ -135,7 +135,7 @@ export const Brief = memo(function Brief({
               const next = liftKit(gym, lift, athlete, bar);
               const weight =
                 next && planned.weight !== null ? nearestLoadable(next, planned.weight, false).lower : null;
-              onEdit({ kind: "bar", at, bar, weight: weight ?? planned.weight });
+              onEdit({ kind: "change-lift", at, change: { bar, weight: weight ?? planned.weight } });
             }}
           />
         )}

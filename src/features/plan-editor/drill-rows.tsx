@@ -158,7 +158,7 @@ function DrillRowNow({
             className="ml-1"
             label={step.pinned ? `Unpin ${drill.name}` : `Pin ${drill.name}`}
             aria-pressed={step.pinned}
-            onClick={() => onEdit(step.pinned ? { kind: "unpin", drill: drill.id } : pinEdit(step))}
+            onClick={() => onEdit(step.pinned ? { kind: "reset-drill", drill: drill.id } : pinEdit(step))}
           >
             {step.pinned ? (
               <PinOff aria-hidden className="size-4 text-ember" />

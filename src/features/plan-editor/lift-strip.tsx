@@ -101,7 +101,13 @@ export const LiftStrip = memo(function LiftStrip({
             <IconButton
               label={draft.lifts[at]!.pairedWithNext ? "Not a superset" : "Superset with next"}
               disabled={isLast}
-              onClick={() => onEdit({ kind: "pair", at, paired: !draft.lifts[at]!.pairedWithNext })}
+              onClick={() =>
+                onEdit({
+                  kind: "change-lift",
+                  at,
+                  change: { pairedWithNext: !draft.lifts[at]!.pairedWithNext },
+                })
+              }
             >
               {draft.lifts[at]!.pairedWithNext ? (
                 <Link2Off aria-hidden className="size-4" />

@@ -28,7 +28,7 @@ export function OnTheDay({ plan, lift, gym, onEdit }: DayProps) {
   const { kit, working } = plan.ramps[0]!;
   const now = { weight: working.weight, reps: lift.reps, sets: lift.sets, rir: lift.rir };
   const offer = (weight: Weight, reps: number) =>
-    onEdit({ kind: "working", at: plan.at, change: { weight, reps } });
+    onEdit({ kind: "change-lift", at: plan.at, change: { weight, reps } });
   const lighter = LIGHTER.flatMap((percent) => {
     const changed = changeWorking(kit, now, { kind: "lighter", percent })?.working;
     return changed && changed.weight < now.weight ? [{ percent, ...changed }] : [];
@@ -70,7 +70,11 @@ export function OnTheDay({ plan, lift, gym, onEdit }: DayProps) {
           return to >= 0 && to <= MOST_MINUTES_LEFT ? to : null;
         }}
         onChange={(minutes) =>
-          onEdit({ kind: "seconds-left", at: plan.at, seconds: minutes === null ? null : minutes * 60 })
+          onEdit({
+            kind: "change-lift",
+            at: plan.at,
+            change: { secondsLeft: minutes === null ? null : minutes * 60 },
+          })
         }
         placeholder="any"
         width="4ch"
@@ -117,7 +121,7 @@ function NextSingle({ plan, lift, gym, onEdit }: DayProps) {
     const next = nextSingle(kit, working.weight, felt);
     const record = doneEdit(plan, done);
     const go: WarmUpEdit[] =
-      next === null ? [] : [{ kind: "working", at: plan.at, change: { weight: next } }];
+      next === null ? [] : [{ kind: "change-lift", at: plan.at, change: { weight: next } }];
     onEdit({ kind: "several", edits: [record, ...go] });
   };
   return (

@@ -116,7 +116,7 @@ export function PlanEditor({
     },
     [edit, plan.block],
   );
-  const restoreDrill = useCallback((drill: string) => edit({ kind: "restore-drill", drill }), [edit]);
+  const restoreDrill = useCallback((drill: string) => edit({ kind: "reset-drill", drill }), [edit]);
 
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">

@@ -52,7 +52,11 @@ export function RampControls({
           value={draft.rampStyle ?? AS_USUAL}
           groups={STYLES}
           onChange={(id) =>
-            onEdit({ kind: "ramp-style", at, style: RAMP_STYLE_IDS.find((s) => s === id) ?? null })
+            onEdit({
+              kind: "change-lift",
+              at,
+              change: { rampStyle: RAMP_STYLE_IDS.find((s) => s === id) ?? null },
+            })
           }
         />
         <LabelledChoice
@@ -60,7 +64,11 @@ export function RampControls({
           value={draft.rampStart === null ? AS_USUAL : String(draft.rampStart)}
           groups={STARTS}
           onChange={(start) =>
-            onEdit({ kind: "ramp-start", at, start: start === AS_USUAL ? null : Number(start) })
+            onEdit({
+              kind: "change-lift",
+              at,
+              change: { rampStart: start === AS_USUAL ? null : Number(start) },
+            })
           }
         />
       </div>
@@ -71,7 +79,7 @@ export function RampControls({
               label="Bar on blocks"
               note="At full height with any plates, so that it may start lighter."
               isOn={draft.onBlocks}
-              onChange={(onBlocks) => onEdit({ kind: "on-blocks", at, onBlocks })}
+              onChange={(onBlocks) => onEdit({ kind: "change-lift", at, change: { onBlocks } })}
             />
           )}
           {additions.map((a) => (
@@ -80,7 +88,7 @@ export function RampControls({
               label={a.name}
               note={a.description}
               isOn={draft.additions.includes(a.id)}
-              onChange={(on) => onEdit({ kind: "additions", at, additions: toggled(a.id, on) })}
+              onChange={(on) => onEdit({ kind: "change-lift", at, change: { additions: toggled(a.id, on) } })}
             />
           ))}
         </div>

@@ -82,7 +82,9 @@ export function SetPanel({
             }}
             suggestions={near}
             next={(w, direction) => free[free.indexOf(w) + direction] ?? null}
-            onChange={(weight) => onEdit({ kind: "set-weight", at: plan.at, set: index, weight, sets })}
+            onChange={(weight) =>
+              onEdit({ kind: "change-set", at: plan.at, set: index, sets, change: { weight } })
+            }
             suffix={gym.unit}
             width="6ch"
           />
@@ -90,7 +92,9 @@ export function SetPanel({
             label="Reps"
             value={set.reps}
             range={LIMITS.reps}
-            onChange={(reps) => onEdit({ kind: "set-reps", at: plan.at, set: index, reps, sets })}
+            onChange={(reps) =>
+              onEdit({ kind: "change-set", at: plan.at, set: index, sets, change: { reps } })
+            }
           />
           <WholeStepper
             label="Rest"
@@ -98,7 +102,7 @@ export function SetPanel({
             range={LIMITS.restSeconds}
             step={5}
             onChange={(restSeconds) =>
-              onEdit({ kind: "set-rest", at: plan.at, set: index, restSeconds, sets })
+              onEdit({ kind: "change-set", at: plan.at, set: index, sets, change: { restSeconds } })
             }
             suffix="s"
             width="3.5ch"
@@ -107,7 +111,7 @@ export function SetPanel({
             label="Ramp sets"
             value={sets}
             range={LIMITS.rampSets}
-            onChange={(count) => onEdit({ kind: "ramp-sets", at: plan.at, sets: count })}
+            onChange={(count) => onEdit({ kind: "change-lift", at: plan.at, change: { rampSets: count } })}
           />
         </div>
       )}

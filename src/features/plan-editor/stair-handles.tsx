@@ -64,7 +64,7 @@ export function WeightHandle({
     const free = weights.filter((w) => w > below && w < above);
     if (free.length === 0) return null;
     const weight = free.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a));
-    return { kind: "set-weight", at: plan.at, set: tread.index, weight, sets };
+    return { kind: "change-set", at: plan.at, set: tread.index, sets, change: { weight } };
   });
   return (
     <rect

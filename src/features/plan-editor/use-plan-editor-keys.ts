@@ -55,7 +55,7 @@ export function usePlanEditorKeys({
     const below = ramp.sets[chosen.set - 1]?.weight ?? 0;
     const above = ramp.sets[chosen.set + 1]?.weight ?? ramp.working.weight;
     if (weight === undefined || weight <= below || weight >= above) return;
-    onEdit({ kind: "set-weight", at: plan.at, set: chosen.set, weight, sets: ramp.sets.length });
+    onEdit({ kind: "change-set", at: plan.at, set: chosen.set, sets: ramp.sets.length, change: { weight } });
   };
   const tick = () => {
     if (plan.ramps[0] && chosen.kind === "set") onEdit(tickEdit(plan, chosen.set));
@@ -76,7 +76,7 @@ export function usePlanEditorKeys({
     const { sets, amount } = ownStep.dose;
     onEdit(
       ownStep.pinned
-        ? { kind: "unpin", drill: ownStep.drill.id }
+        ? { kind: "reset-drill", drill: ownStep.drill.id }
         : { kind: "pin", drill: ownStep.drill.id, block: plan.block, dose: { sets, amount } },
     );
   };

@@ -108,7 +108,7 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
             onClick={() =>
               onEdit(
                 step.pinned
-                  ? { kind: "unpin", drill: drill.id }
+                  ? { kind: "reset-drill", drill: drill.id }
                   : {
                       kind: "pin",
                       drill: drill.id,

@@ -106,7 +106,7 @@ export function WorkingWeight({
         if (w === null) return usualStart(kit);
         return (direction > 0 ? all.find((t) => t > w) : all.findLast((t) => t < w)) ?? null;
       }}
-      onChange={(w) => w !== null && onEdit({ kind: "working", at, change: { weight: w } })}
+      onChange={(w) => w !== null && onEdit({ kind: "change-lift", at, change: { weight: w } })}
       suffix={loadUnit(kit, unit)}
       width="6.2ch"
     />

@@ -9,7 +9,7 @@ import { repeatDays, type Session } from "@/core/session";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
 import { CALENDAR_LOOK } from "@/ui/calendar-look";
-import { Sheet, SheetClose } from "@/ui/sheet";
+import { Sheet, SheetButtons } from "@/ui/sheet";
 import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST_WEEKS = 26;
@@ -104,14 +104,7 @@ export function CopyDialog({
                 .map((d) => format(parseISO(d), "d MMM"))
                 .join(", ") + (days.length > 6 ? ` and ${days.length - 6} more` : ""))}
       </p>
-      <div className="mt-4 flex gap-3">
-        <Button look="main" disabled={days.length === 0} onClick={() => void copy()}>
-          Copy
-        </Button>
-        <SheetClose asChild>
-          <Button>Cancel</Button>
-        </SheetClose>
-      </div>
+      <SheetButtons action="Copy" disabled={days.length === 0} onAct={() => void copy()} />
     </Sheet>
   );
 }

@@ -103,7 +103,7 @@ export function GroupSheet({
                       onClick={() =>
                         onEdit(
                           isKept
-                            ? { kind: "unpin", drill: s.drill }
+                            ? { kind: "reset-drill", drill: s.drill }
                             : {
                                 kind: "pin",
                                 drill: s.drill,
@@ -137,7 +137,7 @@ export function GroupSheet({
           planned={planned}
           onAdd={(drill) => onEdit({ kind: "pin", drill })}
         />
-        <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "restore-drill", drill })} />
+        <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "reset-drill", drill })} />
         {plan.shared.length === 0 && (
           <p className="text-ink-soft">No shared drills: the time goes into the ramps.</p>
         )}

@@ -1,6 +1,13 @@
 "use client";
 
-import { useState } from "react";
+import {
+  createColumnHelper,
+  createSortedRowModel,
+  rowSortingFeature,
+  tableFeatures,
+  useTable,
+} from "@tanstack/react-table";
+import { useMemo } from "react";
 import { useCatalog } from "@/client/catalog";
 import { liftById } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
@@ -23,19 +30,28 @@ interface Row {
   ramp: Ramp;
 }
 
-const ORDERS = {
-  name: { label: "Athlete", compare: (a: Row, b: Row) => a.name.localeCompare(b.name) },
-  lift: {
-    label: "Lift",
-    compare: (a: Row, b: Row) => a.lift.localeCompare(b.lift) || a.name.localeCompare(b.name),
-  },
-  weight: {
-    label: "Working weight",
-    compare: (a: Row, b: Row) =>
-      b.ramp.working.weight - a.ramp.working.weight || a.name.localeCompare(b.name),
-  },
-} as const;
-type Order = keyof typeof ORDERS;
+const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
+const column = createColumnHelper<typeof features, Row>();
+const byName = (a: Row, b: Row) => a.name.localeCompare(b.name);
+
+/** What the ramps can be ordered by; those that are alike by the athlete's name. */
+const columns = column.columns([
+  column.accessor("name", {
+    header: "Athlete",
+    sortFn: ({ original: a }, { original: b }) => byName(a, b),
+  }),
+  column.accessor("lift", {
+    header: "Lift",
+    sortFn: ({ original: a }, { original: b }) => a.lift.localeCompare(b.lift) || byName(a, b),
+  }),
+  column.accessor((r) => r.ramp.working.weight, {
+    id: "weight",
+    header: "Working weight",
+    sortDescFirst: true,
+    sortFn: ({ original: a }, { original: b }) =>
+      a.ramp.working.weight - b.ramp.working.weight || byName(b, a),
+  }),
+]);
 
 /** Everybody's ramps, athletes down and sets across, to look at from two metres or to print on one page. */
 export function RampTable({
@@ -51,33 +67,39 @@ export function RampTable({
   onPaper?: boolean;
 }) {
   const catalog = useCatalog();
-  const [order, setOrder] = useState<Order>("name");
-  const rows = plan.members
-    .flatMap((member): Row[] =>
-      member.ramps.flatMap((ramp, i) =>
-        ramp
-          ? [
-              {
-                key: `${member.id} ${i}`,
-                name: member.name,
-                athleteId: member.id,
-                lift: liftById(catalog, ramp.lift)?.name ?? ramp.lift,
-                ramp,
-              },
-            ]
-          : [],
+  const data = useMemo(
+    () =>
+      plan.members.flatMap((member) =>
+        member.ramps.flatMap((ramp, i): Row[] => {
+          if (!ramp) return [];
+          const lift = liftById(catalog, ramp.lift)?.name ?? ramp.lift;
+          return [{ key: `${member.id} ${i}`, name: member.name, athleteId: member.id, lift, ramp }];
+        }),
       ),
-    )
-    .sort(ORDERS[order].compare);
-  const without = plan.members.filter((m) => m.ramps.every((ramp) => ramp === null || ramp === undefined));
-  const sortHead = (by: Order) => (
-    <SortHead
-      label={ORDERS[by].label}
-      isOn={order === by}
-      order={by === "weight" ? "descending" : "ascending"}
-      onSort={() => setOrder(by)}
-    />
+    [plan, catalog],
   );
+  const table = useTable({
+    features,
+    columns,
+    data,
+    getRowId: (r) => r.key,
+    initialState: { sorting: [{ id: "name", desc: false }] },
+    enableSortingRemoval: false,
+  });
+  const rows = table.getRowModel().rows.map((r) => r.original);
+  const without = plan.members.filter((m) => m.ramps.every((ramp) => ramp === null || ramp === undefined));
+  const sortHead = (id: string) => {
+    const by = table.getColumn(id)!;
+    const sorted = by.getIsSorted();
+    return (
+      <SortHead
+        label={String(by.columnDef.header)}
+        isOn={sorted !== false}
+        order={sorted === "desc" ? "descending" : "ascending"}
+        onSort={() => by.toggleSorting()}
+      />
+    );
+  };
   const sets = Math.max(0, ...rows.map((r) => r.ramp.sets.length));
   return (
     <section aria-label="Ramps" className="mt-4 print:mt-2">

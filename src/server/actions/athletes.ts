@@ -2,13 +2,13 @@
 
 import {
   addAthletesFromList,
-  addAthletesSchema,
   changeSeveral,
   changeSeveralSchema,
   saveAthlete,
   saveAthleteSchema,
 } from "../athletes/athletes";
 import { importAthletes, importSchema, previewImport } from "../athletes/import-athletes";
+import { addAthletesSchema } from "../schemas/added";
 import { action } from "./action";
 
 export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);

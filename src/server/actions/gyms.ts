@@ -1,7 +1,8 @@
 "use server";
 
-import { addGymLike, addGymSchema, removeGym } from "../gyms/add-gym";
+import { addGymLike, removeGym } from "../gyms/add-gym";
 import { saveGym, saveGymSchema } from "../gyms/save-gym";
+import { addGymSchema } from "../schemas/added";
 import { idField } from "../schemas/fields";
 import { action } from "./action";
 

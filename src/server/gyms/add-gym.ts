@@ -1,18 +1,11 @@
-import { z } from "zod";
+import type { z } from "zod";
 import { gymSets } from "@/catalog/gym-sets";
 import { gymFromSet } from "@/core/gym";
-import { UNIT_SYSTEMS } from "@/core/units";
 import { addGym, deleteGym, isGymInUse, listGyms, readGym } from "@/data/gyms";
 import { keepUndoable } from "@/data/undoables";
-import { idOf, nameField } from "../schemas/fields";
+import type { addGymSchema } from "../schemas/added";
 import { type Refused, refuse } from "../schemas/problems";
 import { gymRows } from "./save-gym";
-
-export const addGymSchema = z.strictObject({
-  name: nameField("gym"),
-  unit: z.enum(UNIT_SYSTEMS),
-  set: idOf(() => gymSets.map((s) => s.id), "kind of gym"),
-});
 
 /** Adds a gym or room, with what such a one usually has. */
 export async function addGymLike({
