@@ -1,9 +1,9 @@
-import { type ChildProcess, execFileSync, spawn } from "node:child_process";
-import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { type ChildProcess, execFileSync } from "node:child_process";
+import { existsSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { createClient } from "@libsql/client";
 import { addDays, format } from "date-fns";
+import { quantiles, seedDemo, serve, temporaryFolder } from "./serve";
 
 /**
  * How long every view takes with years of data, against the demo gym: 200 athletes, 5 years, 200,000 sessions. Asks the
@@ -95,20 +95,6 @@ async function grow(file: string): Promise<void> {
   client.close();
 }
 
-async function serve(file: string): Promise<ChildProcess> {
-  const env = { ...process.env, DATABASE_URL: `file:${file}`, PORT: String(PORT), HOST: "127.0.0.1" };
-  const server = spawn(process.execPath, ["scripts/serve.mjs"], { env, stdio: "ignore" });
-  for (let tries = 0; tries < 100; tries++) {
-    try {
-      if ((await fetch(`http://127.0.0.1:${PORT}/api/health`)).ok) return server;
-    } catch {
-      // Not there yet.
-    }
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error("The server does not answer.");
-}
-
 async function timeOf(view: string): Promise<{ first: number; median: number }> {
   const times: number[] = [];
   for (let run = 0; run < RUNS; run++) {
@@ -119,7 +105,7 @@ async function timeOf(view: string): Promise<{ first: number; median: number }> 
     times.push(performance.now() - from);
   }
   const [first, ...rest] = times;
-  return { first: first!, median: rest.sort((a, b) => a - b)[Math.floor(rest.length / 2)]! };
+  return { first: first!, median: quantiles(rest).median };
 }
 
 function memoryOf(server: ChildProcess): { now: number; most: number } {
@@ -150,16 +136,14 @@ const VIEWS = (session: string, athlete: string): [string, string][] => [
 ];
 
 if (!existsSync(".next/BUILD_ID")) execFileSync("node_modules/.bin/next", ["build"], { stdio: "inherit" });
-const folder = mkdtempSync(path.join(tmpdir(), "iron-step-bench-"));
+const folder = temporaryFolder();
 const results: { first: number; median: number }[][] = [];
 const memory: string[] = [];
 for (const isBig of [false, true]) {
   const file = path.join(folder, isBig ? "years.db" : "demo.db");
-  execFileSync("node_modules/.bin/tsx", ["scripts/seed-demo.mts"], {
-    env: { ...process.env, DATABASE_URL: `file:${file}` },
-  });
+  seedDemo(file);
   if (isBig) await grow(file);
-  const server = await serve(file);
+  const server = await serve(file, PORT);
   try {
     const views = isBig ? VIEWS("s2-0", "a2") : VIEWS("tomorrow-masters", "rashid");
     const times: { first: number; median: number }[] = [];
@@ -171,7 +155,6 @@ for (const isBig of [false, true]) {
     server.kill("SIGKILL");
   }
 }
-rmSync(folder, { recursive: true });
 const cell = (ms: number) => ms.toFixed(0).padStart(8);
 console.log("| milliseconds | demo, first | demo, median | years, first | years, median |");
 for (const [i, [name]] of VIEWS("", "").entries()) {

@@ -21,26 +21,26 @@ import {
   warmUp,
   workingWeight,
 } from "@/data/schema";
-import { hall } from "./hall";
+import { demoGym } from "./gym";
 import { type DemoAthlete, type DemoGroup, groups } from "./people";
 
 const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 const kit: GymKit = {
-  ...hall,
-  bar: { name: hall.bar.name, weight: weight(hall.bar.weight), collar: weight(hall.bar.collar) },
-  otherBars: hall.otherBars.map((b) => ({ ...b, weight: weight(b.weight) })),
-  plates: hall.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
-  dumbbells: hall.dumbbells.map(weight),
-  sledge: weight(hall.sledge),
+  ...demoGym,
+  bar: { name: demoGym.bar.name, weight: weight(demoGym.bar.weight), collar: weight(demoGym.bar.collar) },
+  otherBars: demoGym.otherBars.map((b) => ({ ...b, weight: weight(b.weight) })),
+  plates: demoGym.plates.map((p) => ({ ...p, weight: weight(p.weight) })),
+  dumbbells: demoGym.dumbbells.map(weight),
+  sledge: weight(demoGym.sledge),
   stack: {
-    start: weight(hall.stack.start),
-    step: weight(hall.stack.step),
-    top: weight(hall.stack.top),
-    addOns: hall.stack.addOns.map(weight),
+    start: weight(demoGym.stack.start),
+    step: weight(demoGym.stack.step),
+    top: weight(demoGym.stack.top),
+    addOns: demoGym.stack.addOns.map(weight),
   },
-  help: hall.help.map(weight),
-  equipment: Object.keys(hall.equipment) as EquipmentId[],
+  help: demoGym.help.map(weight),
+  equipment: Object.keys(demoGym.equipment) as EquipmentId[],
 };
 
 function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord {
@@ -204,7 +204,7 @@ export async function seedDemo(now: Date): Promise<void> {
       open
         .insert(gymEquipment)
         .values(
-          Object.entries(hall.equipment).map(([id, count]) => ({ gymId: rest.id, equipment: id, count })),
+          Object.entries(demoGym.equipment).map(([id, count]) => ({ gymId: rest.id, equipment: id, count })),
         ),
       open.insert(trainingGroup).values(groups.map((g, place) => ({ id: g.id, name: g.name, place }))),
       open.insert(athlete).values(members.map((m) => m.athlete)),

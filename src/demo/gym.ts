@@ -1,7 +1,7 @@
 import type { EquipmentId } from "@/core/catalog";
 
 /** The demo gym: a strength cooperative in a former rope works in the harbour town of Skerrow Haven. */
-export const hall = {
+export const demoGym = {
   id: "rope-works",
   name: "Rope Works Hall",
   unit: "kg" as const,
