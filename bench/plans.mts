@@ -80,14 +80,14 @@ function fillers({ chosen, plan, request }: Shape): Candidate[] {
 }
 
 /** Faults of order: rolled after held, parts after wholes, assisted after free. */
-function orderFaults({ plan }: Shape): number {
+function orderFaults({ plan, request }: Shape): number {
   const steps = plan.steps.filter((s) => s.round === 1);
   let faults = 0;
   steps.forEach((later, j) => {
     for (const first of steps.slice(0, j)) {
       const [a, b] = [first.drill, later.drill];
-      if (a.part !== undefined && b.part !== undefined && first.phase === later.phase && a.part > b.part)
-        faults++;
+      const areParts = a.part !== undefined && b.part !== undefined && !request.approach.onlySlots;
+      if (areParts && first.phase === later.phase && a.part! > b.part!) faults++;
       const rolls = b.equipment.flat().includes("roller");
       if (rolls && a.stretch && !a.equipment.flat().includes("roller")) faults++;
     }
@@ -99,17 +99,19 @@ function judge(shape: Shape) {
   const { plan, chosen, request: r } = shape;
   const { model } = plan.blocks[0].choice;
   const isWhole = model.seconds >= WHOLE_FROM;
-  const limit = Math.min(
-    r.approach.pace.most,
-    r.approach.pace.from + Math.floor(model.seconds / r.approach.pace.every),
-  );
+  const { pace, onlySlots } = r.approach;
+  const beside = onlySlots && model.demands.some((d) => d.limiter) ? 1 : 0;
+  const limit = Math.min(pace.most, pace.from + Math.floor(model.seconds / pace.every)) + beside;
   const under = isWhole ? chosen.filter(isUnder).length : 0;
   const struck = new Set([...doubles(shape), ...fillers(shape), ...(isWhole ? chosen.filter(isUnder) : [])])
     .size;
-  const missing = r.approach.slots.filter((slot, i) => {
+  // Jobs that the approach holds essential and that are left out although there are places for them.
+  const essential = r.approach.slots.flatMap((slot, i) => {
     const could = model.candidates.some((c) => c.slot === i);
-    return slot.points >= 20 && could && chosen.filter((c) => c.slot === i).length < slot.drills.least;
-  }).length;
+    return slot.points >= 20 && could ? [i] : [];
+  });
+  const done = essential.filter((i) => chosen.some((c) => c.slot === i)).length;
+  const missing = Math.max(0, Math.min(essential.length, limit) - done);
   const limiter = model.demands.find((d) => d.limiter && DEMANDS[d.demand].kind === "range");
   const doseFor = (id: string) =>
     chosen

@@ -164,7 +164,7 @@ export function candidate(id: string, change: Partial<Candidate> = {}): Candidat
   return {
     ...{ drill, phase: phase!, block: PHASES.indexOf(phase!), sets: 1, amount: 10, rounds: 1 },
     ...{ workSeconds: 30, seconds: 36, serves: [], family: 0, job: "other", slot: null, ownShape: false },
-    ...{ onlyForLimiters: [], pinned: false },
+    ...{ repeatsRamp: false, braces: false, limiterOf: [], onlyForLimiters: [], pinned: false },
     ...change,
   };
 }

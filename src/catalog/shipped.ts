@@ -13,6 +13,7 @@ import { longHoldDrills } from "./drills/long-holds";
 import { raiseDrills } from "./drills/raise";
 import { rehearsals, unkind } from "./drills/rehearsals";
 import { shoulderDrills } from "./drills/shoulders";
+import { skillOf } from "./drills/skills";
 import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
 import { trunkDrills } from "./drills/trunk";
 import { lifts } from "./lifts";
@@ -42,7 +43,9 @@ export const shippedCatalog: Catalog = {
     ...squatHingeAnkleDrills,
     ...barAndPowerDrills,
     ...longHoldDrills,
-  ].map((content) => drillRecord({ ...content, ...rehearsals[content.id], ...unkindness(content.id) })),
+  ].map((content) =>
+    drillRecord({ ...content, ...rehearsals[content.id], ...unkindness(content.id), ...skillOf(content.id) }),
+  ),
   approaches,
   drillsAlone,
   custom: NO_CUSTOM_CONTENT,

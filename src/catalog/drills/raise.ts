@@ -38,7 +38,7 @@ export const raiseDrills: DrillContent[] = [
     phases: ["raise"],
     serves: { temperature: 3, "calf-foot": 1 },
     position: "standing",
-    dose: { kind: "time", sets: [1, 1, 1], amount: [120, 180, 300], step: 30 },
+    dose: { kind: "time", sets: [1, 1, 1], amount: [60, 180, 300], step: 30 },
     effort: 2,
     impact: "low",
     substitutes: ["easy-bike", "easy-row", "slow-mountain-climber"],

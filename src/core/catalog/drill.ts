@@ -46,6 +46,8 @@ export interface Drill {
   setUpSeconds: number;
   /** 1 very gentle to 5 explosive. */
   effort: 1 | 2 | 3 | 4 | 5;
+  /** How much teaching it takes: a name is enough, or it goes wrong until it is taught. Absent: something between. */
+  skill?: "plain" | "advanced";
   impact: "none" | "low" | "high";
   mode: "static" | "dynamic";
   /** Whether it is a passive stretch, which needs dynamic work on the same range after it. */

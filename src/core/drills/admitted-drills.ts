@@ -22,14 +22,16 @@ import {
   JOB_SERVES,
   LEAST_RAISE,
   LIMITER_SERVES,
+  MADE_OF_FROM,
   MOST_LIMITER_EFFORT,
+  MOST_SERVED,
   MOVED_FROM,
   OWN_PATTERN_FROM,
   RESEMBLES_FROM,
   STEADY_FROM,
 } from "./constants";
 import { jobOf } from "./jobs";
-import { saysWhich, slotOf } from "./slots";
+import { saysWhatFor, slotOf } from "./slots";
 
 /** Why a drill cannot be chosen today. */
 export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
@@ -47,7 +49,7 @@ export interface AdmissionRequest {
   own: readonly { drill: DrillId }[];
   dropped: readonly DrillId[];
   /** The lifts that the drills come right before. */
-  lifts: readonly { lift: Lift }[];
+  lifts: readonly { lift: Lift; startsEmpty?: boolean }[];
   /** Time for drills. */
   seconds: number;
 }
@@ -65,6 +67,9 @@ export interface Admitted {
   job: string;
   slot: number | null;
   ownShape: boolean;
+  repeatsRamp: boolean;
+  braces: boolean;
+  limiterOf: readonly number[];
   onlyForLimiters: readonly number[];
   pinned: boolean;
 }
@@ -90,10 +95,31 @@ function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
   });
 }
 
-/** Whether a drill is a lift's own rehearsal, not only a part of its kind. */
-function hasShapeOf(drill: Drill, lift: Lift): boolean {
-  const isItsOwn = drill.rehearses?.includes(lift.id) ?? false;
-  return isItsOwn && (lift.pattern === null || (drill.serves[lift.pattern] ?? 0) >= OWN_PATTERN_FROM);
+/**
+ * How much of a lift's own shape a rehearsal has: of the patterns that the lift is made of, those that it serves. None
+ * without the lift's main pattern: that is a part of its kind.
+ */
+function shapeOf(drill: Drill, lift: Lift): number {
+  const has = (pattern: DemandId) => (drill.serves[pattern] ?? 0) >= OWN_PATTERN_FROM;
+  if (!drill.rehearses?.includes(lift.id)) return 0;
+  if (lift.pattern === null) return 1;
+  if (!has(lift.pattern)) return 0;
+  const madeOf = DEMAND_IDS.filter(
+    (d) => DEMANDS[d].kind === "pattern" && (lift.asks[d] ?? 0) >= MADE_OF_FROM,
+  );
+  return 1 + madeOf.filter(has).length;
+}
+
+/** Whether a drill is done with the bar alone. */
+const isEmptyBar = ({ load }: Drill) => load.kind === "empty-bar";
+
+/** Whether a drill at the rack is for a position that none of today's lifts has. */
+function isForeignOnRack({ position }: Drill, served: Served, demands: readonly AskedDemand[]): boolean {
+  if (position !== "at-rack") return false;
+  return served.some(({ demand, serves }) => {
+    const { asked, limiter } = demands[demand]!;
+    return serves === MOST_SERVED && asked === 0 && !limiter;
+  });
 }
 
 /** Whether a drill has the shape of other lifts than today's: it serves their patterns more than today's. */
@@ -155,6 +181,10 @@ export function admitDrills(request: AdmissionRequest): {
   const circuit = approach.circuit?.phases ?? [];
   // Blocks are numbered by the approach's own phases, so that they are the same for everybody in a group.
   const circuitBlock = approach.phases.findIndex((p) => circuit.includes(p.phase));
+  // Limiters come last, but before the rehearsal that uses what they have gained.
+  const rehearsed = approach.phases.findIndex((p) => p.phase === "rehearse");
+  const isRehearsedLast = rehearsed >= 0 && !circuit.includes("rehearse");
+  const limiterBlock = isRehearsedLast ? rehearsed - 0.5 : approach.phases.length;
   const refused = new Map<DrillId, Refusal>();
   const admitted: Admitted[] = [];
 
@@ -171,11 +201,21 @@ export function admitDrills(request: AdmissionRequest): {
     return Math.max(asked, weight) < from && !(phase === "mobilise" && turnsOrTilts);
   };
 
+  const hasSoreBack = athlete.areas.some((a) => a.area === "low-back" && a.level === "sore");
+  const hinges = demands.some((d) => d.demand === "hinge" && d.asked >= OWN_PATTERN_FROM);
+  const braces = (drill: Drill, phase: Phase) =>
+    hasSoreBack &&
+    hinges &&
+    phase === "activate" &&
+    drill.skill === "plain" &&
+    jobOf(drill, phase, demands).id === "trunk";
+
   const refusalOf = (drill: Drill, served: Served, rule: PhaseRule | undefined): Refusal | null => {
     if (drill.retired || request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
     if (!hasKit(drill.equipment, equipment)) return "equipment";
     if (!rule) return "approach";
+    if (braces(drill, rule.phase)) return null;
     const forLimiter = served.some(
       ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
     );
@@ -191,18 +231,35 @@ export function admitDrills(request: AdmissionRequest): {
     const isForeign =
       drill.rehearses && rule.phase === "rehearse" && !drill.rehearses.some((l) => todays.includes(l));
     if (isForeign) return "not-asked";
-    const isOwnJob = slot !== null && saysWhich(approach.slots[slot]!);
+    if (isForeignOnRack(drill, served, demands)) return "not-asked";
+    const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
     const { demand } = jobOf(drill, rule.phase, demands);
     if (approach.leavesOut.includes(demands[demand]!.demand)) return "approach";
-    if (isOwnJob) return null;
+    if (isOwnJob && !hasForeignPattern(served, demands)) return null;
     return isAskedFor(drill, demands) && !isFiller(drill, rule) ? null : "not-asked";
   };
 
-  for (const drill of [...drills].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+  const shapesOf = (drill: Drill) => request.lifts.map(({ lift }) => shapeOf(drill, lift));
+  const wholest = request.lifts.map(() => 0);
+  const inOrder = [...drills].sort((a, b) => (a.id < b.id ? -1 : 1));
+  const ruleOf = (drill: Drill) => {
+    const rehearses = drill.rehearses?.some((l) => todays.includes(l)) && drill.phases.includes("rehearse");
+    const rehearsal = phases.find((p) => p.phase === "rehearse");
+    if (rehearses && rehearsal && !rehearsal.only && !approach.onlySlots) return rehearsal;
+    return ruleFor(drill, phases, approach.onlySlots ? slotFor : () => null);
+  };
+  // Of a lift's own rehearsals that may be done the wholest are its shape.
+  for (const drill of inOrder) {
+    if (!drill.rehearses || refusalOf(drill, servedBy(drill), ruleOf(drill))) continue;
+    shapesOf(drill).forEach((shape, i) => {
+      wholest[i] = Math.max(wholest[i]!, shape);
+    });
+  }
+  for (const drill of inOrder) {
     const own = request.own.some((o) => o.drill === drill.id);
     const served = servedBy(drill);
-    const rule = ruleFor(drill, phases, approach.onlySlots ? slotFor : () => null);
+    const rule = ruleOf(drill);
     const refusal = refusalOf(drill, served, rule);
     if (refusal && !own) {
       refused.set(drill.id, refusal);
@@ -210,13 +267,16 @@ export function admitDrills(request: AdmissionRequest): {
     }
     const phase = rule?.phase ?? drill.phases[0]!;
     const slot = slotFor(drill, phase);
-    const isOwnJob = slot !== null && saysWhich(approach.slots[slot]!);
+    const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     const specific =
       phase === "raise" || isOwnJob || isSpecific(served, (i) => demands[i]!.weightWithoutLimiter);
     const onlyForLimiters = specific
       ? []
       : served.flatMap(({ demand }) => (demands[demand]!.limiter ? [demand] : []));
-    const atTheEnd = onlyForLimiters.length > 0 && approach.limiters.place === "last";
+    const isLimiters = served.some((s) => s.serves === MOST_SERVED && demands[s.demand]!.limiter);
+    const isMoved = phase === "mobilise" || phase === "release";
+    const atTheEnd =
+      approach.limiters.place === "last" && (onlyForLimiters.length > 0 || (isLimiters && isMoved));
     const circles = circuit.includes(phase) && !atTheEnd && rule !== undefined;
     const usual = rule ? approach.phases.indexOf(rule) : blockOfForeign(approach.phases, phase);
     const block = circles ? circuitBlock : usual;
@@ -227,26 +287,53 @@ export function admitDrills(request: AdmissionRequest): {
     admitted.push({
       drill,
       phase,
-      block: atTheEnd ? approach.phases.length : block,
+      block: atTheEnd ? limiterBlock : block,
       circles,
       served,
       family,
       job: jobOf(drill, phase, demands).id,
       slot,
-      ownShape: phase === "rehearse" && request.lifts.some(({ lift }) => hasShapeOf(drill, lift)),
+      ownShape: phase === "rehearse" && shapesOf(drill).some((shape, i) => shape > 0 && shape === wholest[i]),
+      repeatsRamp:
+        isEmptyBar(drill) && shapesOf(drill).some((s, i) => s > 0 && request.lifts[i]!.startsEmpty),
+      braces: braces(drill, phase),
+      limiterOf: [],
       onlyForLimiters,
       pinned: own,
     });
   }
+  const withLimiters = admitted.map((a) => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
   const ofRaise = phases.find((p) => p.phase === "raise");
-  const heating = raisesFor(admitted, ofRaise?.most ?? 0, request.seconds);
+  const heating = raisesFor(withLimiters, ofRaise?.most ?? 0, request.seconds);
   const isIn = (a: Admitted) => a.phase !== "raise" || a.pinned || heating.includes(a);
-  for (const a of admitted) if (!isIn(a)) refused.set(a.drill.id, "approach");
-  return { phases, admitted: admitted.filter(isIn), refused };
+  for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
+  return { phases, admitted: withLimiters.filter(isIn), refused };
+}
+
+/** Whether a limiter is worked on in a phase: ranges are moved and released, muscles are woken. */
+function isItsWork(demand: DemandId, phase: Phase): boolean {
+  return DEMANDS[demand].kind === "range"
+    ? phase === "mobilise" || phase === "release" || phase === "cool-down"
+    : phase === "activate" || phase === "rehearse";
+}
+
+/** The limiters whose own drill one is: those for which nothing else that may be chosen does more. */
+function limitersOf(
+  { drill, phase }: Admitted,
+  admitted: readonly Admitted[],
+  demands: readonly AskedDemand[],
+): number[] {
+  return demands.flatMap(({ demand, limiter }, i) => {
+    const serves = drill.serves[demand] ?? 0;
+    if (!limiter || serves < LIMITER_SERVES || !isItsWork(demand, phase)) return [];
+    return admitted.some((a) => isItsWork(demand, a.phase) && (a.drill.serves[demand] ?? 0) > serves)
+      ? []
+      : [i];
+  });
 }
 
 /**
- * The raises that may be chosen: where there is time for it something steady, on a machine if one is there; else
+ * The raises that may be chosen: on a machine if one is there, else something steady where there is time for it, else
  * nothing that is over before it warms.
  *
  * @param most seconds that the approach raises at most.
@@ -256,11 +343,11 @@ function raisesFor(admitted: readonly Admitted[], most: number, seconds: number)
   const raises = admitted.filter((a) => a.phase === "raise");
   const long = raises.filter(({ drill: { dose } }) => dose.kind === "time" && dose.amount[1] >= LEAST_RAISE);
   const steady = raises.filter(({ drill: { dose } }) => isSteady(dose) && dose.amount[0] <= most);
-  if (seconds < STEADY_FROM || steady.length === 0) return long;
   const onMachine = steady.filter(({ drill }) =>
     drill.equipment.flat().some((e) => RAISE_MACHINES.includes(e)),
   );
-  return onMachine.length > 0 ? onMachine : steady;
+  if (onMachine.length > 0) return onMachine;
+  return seconds < STEADY_FROM || steady.length === 0 ? long : steady;
 }
 
 /** The rule of the phase that a drill stands in: where it fills a slot, else its usual phase, else the first there is. */

@@ -24,6 +24,12 @@ export interface Candidate {
   slot: number | null;
   /** Whether it rehearses one of today's lifts in its own shape. */
   ownShape: boolean;
+  /** Whether it is the lift with the empty bar, as the ramp's first set is. */
+  repeatsRamp: boolean;
+  /** Whether it readies a sore low back for hinging. */
+  braces: boolean;
+  /** Demand indices of the limiters whose own drill it is: none that may be chosen serves them more. */
+  limiterOf: readonly number[];
   /** Demand indices of the limiters that alone let it in; empty if the session asks for it anyway. */
   onlyForLimiters: readonly number[];
   /** Chosen by the coach: it stays. */

@@ -1,10 +1,16 @@
-import type { Approach, DrillId, PhaseRule } from "../catalog";
+import type { DrillId, PhaseRule } from "../catalog";
 import { type DoseLevel, doseEffect, doseLevels, doseSeconds } from "../dose";
 import type { Option, Problem } from "../optimizer";
 import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
-import { CHANGE_ESTIMATE_SECONDS, MOST_SERVED, SHORT_DRILLS_UNDER, STEADY_FROM } from "./constants";
+import {
+  CHANGE_ESTIMATE_SECONDS,
+  LIMITER_DOSE_SECONDS,
+  LIMITER_SLACK_SECONDS,
+  SHORT_DRILLS_UNDER,
+  STEADY_FROM,
+} from "./constants";
 import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
 
@@ -63,12 +69,12 @@ export function choicesByRounds(request: ChoiceRequest): Choices[] {
 
 /** The models to choose from: one for each number of rounds that the approach's circuit may go. */
 export function choiceModels(request: ChoiceRequest): ChoiceModel[] {
-  return choicesByRounds(request).map((choices) => withProblem(choices, request.approach));
+  return choicesByRounds(request).map((choices) => withProblem(choices, request));
 }
 
 /** The model of a warm-up in which nothing goes round more than once. */
 export function buildChoiceModel(request: ChoiceRequest): ChoiceModel {
-  return withProblem(choicesOf(request, admitDrills(request), 1), request.approach);
+  return withProblem(choicesOf(request, admitDrills(request), 1), request);
 }
 
 function choicesOf(
@@ -91,25 +97,18 @@ function candidatesFor(
   rounds: number,
   request: ChoiceRequest,
 ): Candidate[] {
-  const { drill, phase, block, served, family, job, slot, ownShape, onlyForLimiters, pinned } = admitted;
+  const { served, circles: _, ...what } = admitted;
+  const { drill } = what;
   return dosesFor(admitted, own, rounds, request).map(({ sets, amount, effect }) => {
     const workSeconds = doseSeconds(drill.dose, sets, amount);
     return {
-      drill,
-      phase,
-      block,
+      ...what,
       sets,
       amount,
       rounds,
       workSeconds,
       seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
       serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
-      family,
-      job,
-      slot,
-      ownShape,
-      onlyForLimiters,
-      pinned,
     };
   });
 }
@@ -119,31 +118,36 @@ function candidatesFor(
  * sets are for limiters, for approaches that hold, and where one climbs from easy to loaded.
  */
 function dosesFor(
-  { drill, phase, served }: Admitted,
+  { drill, phase, limiterOf }: Admitted,
   own: OwnDrill | undefined,
   rounds: number,
-  { demands, approach, seconds }: ChoiceRequest,
+  { approach, seconds }: ChoiceRequest,
 ): readonly DoseLevel[] {
   const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
   if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
   const [, usual] = drill.dose.amount;
   if (rounds > 1) return [{ sets: 1, amount: usual, effect: effectOf(1, usual) }];
   const levels = doseLevels(drill.dose, phase !== "raise" && seconds < SHORT_DRILLS_UNDER);
-  const forLimiter = served.some(({ demand, serves }) => demands[demand]!.limiter && serves === MOST_SERVED);
+  const forLimiter = limiterOf.length > 0;
   const mayRepeat = forLimiter || approach.holds || approach.progressionsIn.includes(phase);
-  const most = Math.max(drill.dose.sets[1], forLimiter ? 3 : mayRepeat ? 2 : 1);
+  const ofLimiter = approach.limiters.secondsEach > LIMITER_DOSE_SECONDS ? 3 : 2;
+  const most = Math.max(drill.dose.sets[1], forLimiter ? ofLimiter : mayRepeat ? 2 : 1);
   // Fewer sets than usual are for those who are late.
   const least = seconds < STEADY_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
   return levels.filter((l) => l.sets >= least && l.sets <= most);
 }
 
 /** The same with goals, limits and what each candidate adds to and takes of them. */
-function withProblem(choices: Choices, approach: Approach): ChoiceModel {
+function withProblem(
+  choices: Choices,
+  { approach, athlete }: Pick<ChoiceRequest, "approach" | "athlete">,
+): ChoiceModel {
   const { candidates, demands, phases } = choices;
   const parts = new ProblemParts();
   const time = parts.limit(choices.seconds);
   const forLimiters = parts.limit(approach.limiters.secondsAll);
-  const limiterLimits = demands.map((d) => (d.limiter ? parts.limit(approach.limiters.secondsEach) : null));
+  const each = approach.limiters.secondsEach + LIMITER_SLACK_SECONDS;
+  const limiterLimits = demands.map((d) => (d.limiter ? parts.limit(each) : null));
   const served = athleteGoals(parts, demands, approach);
   const inSequence = sequenceParts(
     parts,
@@ -151,6 +155,7 @@ function withProblem(choices: Choices, approach: Approach): ChoiceModel {
     phases.map((rule) => ({ rule, people: 1 })),
     1,
     choices.seconds,
+    demands.filter((d) => d.limiter).length,
   );
   const options = candidates.map((c): Option => {
     const { gives, uses } = inSequence(c);
@@ -160,9 +165,10 @@ function withProblem(choices: Choices, approach: Approach): ChoiceModel {
     );
     const workSeconds = c.rounds * c.workSeconds;
     if (c.onlyForLimiters.length > 0) uses.push({ index: forLimiters, amount: workSeconds });
-    for (const demand of c.onlyForLimiters) uses.push({ index: limiterLimits[demand]!, amount: workSeconds });
+    for (const demand of new Set([...c.limiterOf, ...c.onlyForLimiters]))
+      uses.push({ index: limiterLimits[demand]!, amount: workSeconds });
     return {
-      cost: costOf(c, c.seconds, approach),
+      cost: costOf(c, c.seconds, approach, athlete.experience),
       gives: [...served(c), ...gives],
       uses,
       prerequisites: prerequisitesOf(c, candidates),

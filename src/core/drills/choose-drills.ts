@@ -153,7 +153,7 @@ function layOut(chosen: readonly Candidate[], { approach, own }: ChoiceRequest) 
   const places = new Map<DrillId, number>(
     own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
   );
-  return timetable(orderDrills(chosen, approach.bodyOrder, places));
+  return timetable(orderDrills(chosen, approach, places));
 }
 
 /** More points or, where they are equal, fewer rounds. */

@@ -18,14 +18,16 @@ export const WORTH = [
   { upTo: 6, share: 0.3 },
   { upTo: 12, share: 0.03 },
 ];
-export const MISSING_PLANE_COST = 4;
+export const MISSING_PLANE_COST = 8;
 /** A drill that fills a slot over those that are wanted is worth this share of its points. */
 export const SECOND_IN_SLOT = 0.25;
 export const DRILL_COST = 0.8;
 /** What each level of effort over the gentle ones costs where ranges are moved and muscles woken. Points. */
 export const EFFORT_COST = 1.5;
+/** What a drill costs by the teaching it takes: one that all know nothing, one in between the first, an advanced one the second. Points. */
+export const TEACHING_COST = { beginner: [2, 6], intermediate: [1.5, 4], advanced: [1, 1.5] } as const;
 /** What a second drill for a job costs where the approach has no place for it. Points. */
-export const SECOND_FOR_JOB_COST = 15;
+export const SECOND_FOR_JOB_COST = 20;
 /** A drill's job is asked for from here on; what is for nothing that is asked only fills. */
 export const JOB_ASKED_FROM = 1.6;
 /** The same for ranges where the approach moves some in every session. */
@@ -35,10 +37,17 @@ export const JOB_SERVES = 2;
 /** Less than the usual dose is done only where there is less time for drills than this. Seconds. */
 export const SHORT_DRILLS_UNDER = 150;
 /** What a drill of its own for a limiter is worth, and every usual dose of work for it. Points. */
-export const LIMITER_DRILL_POINTS = 24;
+export const LIMITER_DRILL_POINTS = 30;
 export const LIMITER_DOSE_POINTS = 5;
-/** Usual doses that a limiter is to get; in an approach that holds, for what is held. */
-export const LIMITER_DOSES = { moved: 1.5, held: 3 };
+/** Usual doses that a limiter is to get at most, and the seconds of work that stand for one. */
+export const MOST_LIMITER_DOSES = 3;
+export const LIMITER_DOSE_SECONDS = 60;
+/** By so much the work for a limiter may go over what the approach gives it, so that both sides get their rest. Seconds. */
+export const LIMITER_SLACK_SECONDS = 15;
+/** What trunk work before hinging is worth to who has a sore low back. Points. */
+export const BRACE_POINTS = 20;
+/** What it costs to do with the empty bar what the ramp begins with. Points. */
+export const REPEATS_RAMP_COST = 3;
 /** What a rehearsal in today's lift's own shape is worth, where there is so much time for drills. Points, seconds. */
 export const OWN_SHAPE_POINTS = 14;
 export const OWN_SHAPE_FROM = 100;
@@ -55,8 +64,6 @@ export const CHANGE_ESTIMATE_SECONDS = 6;
 
 /** What a drill serves at most of one demand. */
 export const MOST_SERVED = 3;
-/** How much of a drill of a limiter's own one is that serves it less than most, 0 to 1. */
-export const LESSER_LIMITER_DRILL = 0.3;
 /** A drill works on a limiter if it serves it at least this much. */
 export const LIMITER_SERVES = 2;
 /** A drill for a limiter is admitted beside an approach's own ones up to this effort. */
@@ -70,10 +77,10 @@ export const EFFORT_DROP_COST = 3;
 /** The same while the body is raised: easy walking after something quick would undo what it is for. */
 export const RAISE_DROP_COST = 15;
 /**
- * Going back one level, of seven from neck to ankle, against the way through the body that an approach asks
- * for: from the hips to the neck is dearer than any change of position.
+ * Going back one level, of seven from neck to ankle, against the way through the body that an approach asks for, or one
+ * slot of its list: from the hips to the neck is dearer than any change of position.
  */
-export const BODY_ORDER_COST = 20;
+export const BACK_COST = 20;
 /** One long hold right after another, with no movement between. */
 export const HOLD_AFTER_HOLD_COST = 25;
 /** A warm-up opens with drills of at most this effort; each level more costs this. */
@@ -83,5 +90,7 @@ export const OPENING_EFFORT_COST = 12;
 export const OWN_PATTERN_FROM = 2;
 /** Phases of up to this many drills are ordered exactly. */
 export const EXACT_ORDER_UP_TO = 14;
+/** A lift is made of the patterns that it asks for so much. */
+export const MADE_OF_FROM = 2.5;
 /** A drill that serves 3 of something resembles a lift that asks for so much of it. */
 export const RESEMBLES_FROM = 2.4;

@@ -25,5 +25,5 @@ export { prerequisitesOf, releases } from "./needs";
 export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
-export { saysWhich, slotOf } from "./slots";
+export { saysWhatFor, slotOf } from "./slots";
 export { changeSeconds, type Placed, roundByRound, setUpSecondsAfter, timetable } from "./timetable";

@@ -3,7 +3,7 @@ import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, type Phase } from "../catalog";
 import { type PlanRequest, planWarmUp } from "../plan";
-import { jobOf, saysWhich, slotOf } from ".";
+import { jobOf, saysWhatFor, slotOf } from ".";
 
 const model = (lift: string, change: Partial<PlanRequest> = {}) =>
   planWarmUp(planRequest(lift, 80, change)).blocks[0].choice.model;
@@ -48,8 +48,8 @@ describe("the slot of a drill", () => {
   });
 
   test("says which drills fill it, or is for whatever is asked", () => {
-    expect(approach("one-per-job").slots.every(saysWhich)).toBe(true);
-    expect(approach("temperature-first").slots.some(saysWhich)).toBe(false);
+    expect(approach("one-per-job").slots.every(saysWhatFor)).toBe(true);
+    expect(approach("temperature-first").slots.some(saysWhatFor)).toBe(false);
   });
 });
 

@@ -2,7 +2,7 @@ import type { Drill, DrillId } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Candidate } from "./candidate";
 import {
-  BODY_ORDER_COST,
+  BACK_COST,
   EFFORT_DROP_COST,
   EXACT_ORDER_UP_TO,
   HOLD_AFTER_HOLD_COST,
@@ -15,6 +15,14 @@ import { changeSeconds, setUpSecondsAfter } from "./timetable";
 
 /** The ways through the body that an approach may ask for. */
 export type BodyOrder = "top-down" | "ground-up" | null;
+
+/** The order that an approach asks for: a way through the body, and whether its slots are done as they are listed. */
+export interface WantedOrder {
+  bodyOrder: BodyOrder;
+  onlySlots: boolean;
+}
+
+const NO_ORDER: WantedOrder = { bodyOrder: null, onlySlots: false };
 
 /** Ranges from head to foot; those of one level share a place. */
 const HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
@@ -73,7 +81,7 @@ function mostServed(drill: Drill, levels: readonly (readonly DemandId[])[]): num
 }
 
 /** A drill in the phase that it stands in. */
-export type Step = Pick<Candidate, "drill" | "phase">;
+export type Step = Pick<Candidate, "drill" | "phase"> & { slot?: number | null };
 
 /**
  * How many levels a drill lies off the way through the body: how far it goes back, or, as the first of its
@@ -88,12 +96,20 @@ function levelsOff(previous: Step | null, next: Step, way: BodyOrder): number {
   return Math.max(0, way === "top-down" ? from - to : to - from);
 }
 
+/** How many slots of the approach's list a drill goes back. */
+function slotsBack(previous: Step | null, { slot }: Step): number {
+  if (previous?.slot == null || slot == null) return 0;
+  return Math.max(0, previous.slot - slot);
+}
+
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
-function stepCost(previous: Step | null, next: Step, way: BodyOrder): number {
+function stepCost(previous: Step | null, next: Step, wanted: WantedOrder): number {
   const before = previous?.drill ?? null;
   const { drill, phase } = next;
   const change = changeSeconds(before, drill) + setUpSecondsAfter(before, drill);
-  const back = BODY_ORDER_COST * levelsOff(previous, next, way);
+  const levels =
+    levelsOff(previous, next, wanted.bodyOrder) + (wanted.onlySlots ? slotsBack(previous, next) : 0);
+  const back = BACK_COST * levels;
   if (!before) return change + back + OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
   const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;
   const holds = before.stretch && drill.stretch && phase !== "cool-down" ? HOLD_AFTER_HOLD_COST : 0;
@@ -101,8 +117,8 @@ function stepCost(previous: Step | null, next: Step, way: BodyOrder): number {
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */
-export function orderCost(order: readonly Step[], way: BodyOrder = null): number {
-  return order.reduce((sum, step, i) => sum + stepCost(order[i - 1] ?? null, step, way), 0);
+export function orderCost(order: readonly Step[], wanted = NO_ORDER): number {
+  return order.reduce((sum, step, i) => sum + stepCost(order[i - 1] ?? null, step, wanted), 0);
 }
 
 function stage(drill: Drill): number {
@@ -124,9 +140,10 @@ function rehearses(drill: Drill): boolean {
  * Whether `a` has to come before `b` in one phase: held before moved, named pairs, and helped before body weight
  * before loaded, within a pattern and wherever lifts are rehearsed.
  */
-export function mustPrecede(a: Drill, b: Drill): boolean {
+export function mustPrecede(a: Drill, b: Drill, { onlySlots }: WantedOrder = NO_ORDER): boolean {
   if (a.before === b.id) return true;
-  if (a.part !== undefined && b.part !== undefined) return a.part < b.part;
+  // Where slots are done as they are listed, drills of several lifts stand beside each other.
+  if (a.part !== undefined && b.part !== undefined && !onlySlots) return a.part < b.part;
   if (a.stretch && b.stretch) return isRoll(a) && !isRoll(b);
   if (a.stretch && b.mode === "dynamic") return sharesDemand(a, b, "range", 1);
   if (b.stretch && a.mode === "dynamic") return false;
@@ -144,7 +161,7 @@ export function mustPrecede(a: Drill, b: Drill): boolean {
  */
 export function orderDrills(
   chosen: readonly Candidate[],
-  way: BodyOrder = null,
+  wanted: WantedOrder = NO_ORDER,
   places: ReadonlyMap<DrillId, number> = new Map(),
 ): Candidate[] {
   const free = chosen.filter((c) => !places.has(c.drill.id));
@@ -152,7 +169,8 @@ export function orderDrills(
   let ends: BlockEnd[] = [{ order: [], cost: 0 }];
   for (const index of indices) {
     const block = free.filter((c) => c.block === index).sort((a, b) => (a.drill.id < b.drill.id ? -1 : 1));
-    ends = block.length <= EXACT_ORDER_UP_TO ? exactEnds(block, ends, way) : [improvedEnd(block, ends, way)];
+    ends =
+      block.length <= EXACT_ORDER_UP_TO ? exactEnds(block, ends, wanted) : [improvedEnd(block, ends, wanted)];
   }
   const order = ends.reduce((a, b) => (b.cost < a.cost ? b : a)).order.slice();
   const placed = chosen.filter((c) => places.has(c.drill.id));
@@ -168,18 +186,25 @@ interface BlockEnd {
 }
 
 /** For each possible last drill of a block the cheapest order that ends with it. Dynamic programming over (done, last). */
-function exactEnds(block: readonly Candidate[], starts: readonly BlockEnd[], way: BodyOrder): BlockEnd[] {
+function exactEnds(
+  block: readonly Candidate[],
+  starts: readonly BlockEnd[],
+  wanted: WantedOrder,
+): BlockEnd[] {
   const n = block.length;
   const before = block.map((b) =>
-    block.reduce((mask, a, i) => (a !== b && mustPrecede(a.drill, b.drill) ? mask | (1 << i) : mask), 0),
+    block.reduce(
+      (mask, a, i) => (a !== b && mustPrecede(a.drill, b.drill, wanted) ? mask | (1 << i) : mask),
+      0,
+    ),
   );
-  const between = Float64Array.from(block.flatMap((a) => block.map((b) => stepCost(a, b, way))));
+  const between = Float64Array.from(block.flatMap((a) => block.map((b) => stepCost(a, b, wanted))));
   const all = (1 << n) - 1;
   const cost = new Float64Array((all + 1) * n).fill(Number.POSITIVE_INFINITY);
   const from = new Int16Array((all + 1) * n).fill(-1);
   const startOf: BlockEnd[] = [];
   for (let i = 0; i < n; i++) {
-    const reach = (s: BlockEnd) => s.cost + stepCost(s.order.at(-1) ?? null, block[i]!, way);
+    const reach = (s: BlockEnd) => s.cost + stepCost(s.order.at(-1) ?? null, block[i]!, wanted);
     startOf.push(starts.reduce((a, b) => (reach(b) < reach(a) ? b : a)));
     if (before[i] === 0) cost[(1 << i) * n + i] = reach(startOf[i]!);
   }
@@ -221,11 +246,15 @@ function exactEnds(block: readonly Candidate[], starts: readonly BlockEnd[], way
 }
 
 /** A good order for a block too long for the exact one: by effort, then or-opt. */
-function improvedEnd(block: readonly Candidate[], starts: readonly BlockEnd[], way: BodyOrder): BlockEnd {
+function improvedEnd(
+  block: readonly Candidate[],
+  starts: readonly BlockEnd[],
+  wanted: WantedOrder,
+): BlockEnd {
   const start = starts.reduce((a, b) => (b.cost < a.cost ? b : a));
   const keeps = (order: readonly Candidate[]) =>
-    order.every((b, j) => order.slice(j + 1).every((a) => !mustPrecede(a.drill, b.drill)));
-  const total = (order: readonly Candidate[]) => orderCost([...start.order, ...order], way);
+    order.every((b, j) => order.slice(j + 1).every((a) => !mustPrecede(a.drill, b.drill, wanted)));
+  const total = (order: readonly Candidate[]) => orderCost([...start.order, ...order], wanted);
   let order = [...block].sort(
     (a, b) =>
       Number(b.drill.stretch) - Number(a.drill.stretch) ||

@@ -97,7 +97,7 @@ describe("parts of a problem", () => {
     const parts = new ProblemParts();
     const by = approach("temperature-first");
     const phases = by.phases.map((rule) => ({ rule, people: 1 }));
-    const termsOf = sequenceParts(parts, by, phases, 1, 700);
+    const termsOf = sequenceParts(parts, by, phases, 1, 700, 0);
     const limitsOf = (c: Candidate) => termsOf(c).uses.map((u) => parts.limits[u.index]!.most);
     const mobilise = by.phases.find((p) => p.phase === "mobilise")!;
     expect(limitsOf(candidate("leg-swing-front"))).toEqual([
@@ -122,6 +122,7 @@ describe("parts of a problem", () => {
         by.phases.map((rule) => ({ rule, people })),
         people,
         700,
+        0,
       );
       return parts.problem([], parts.limit(1), []).atNothing;
     };

@@ -1,32 +1,34 @@
 import { type Approach, isMeant, type Phase, type PhaseRule, type Plane } from "../catalog";
-import { DEMANDS, type DemandId } from "../demands";
 import type { Goal, Option, Problem, Term } from "../optimizer";
+import type { Experience } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
 import {
+  BRACE_POINTS,
   DRILL_COST,
   EFFORT_COST,
   HARD_EFFORT,
-  LESSER_LIMITER_DRILL,
   LIMITER_DOSE_POINTS,
-  LIMITER_DOSES,
+  LIMITER_DOSE_SECONDS,
   LIMITER_DRILL_POINTS,
   LIMITER_SERVES,
   MATTERS_FROM,
   MISSING_PLANE_COST,
   MOST_HARD_SECONDS,
+  MOST_LIMITER_DOSES,
   MOST_POWER_DRILLS,
-  MOST_SERVED,
   NO_RAISE_COST,
   OPENING_EFFORT,
   OWN_SHAPE_FROM,
   OWN_SHAPE_POINTS,
   RAISE_FROM,
+  REPEATS_RAMP_COST,
   SECOND_COST,
   SECOND_FOR_JOB_COST,
   SECOND_IN_SLOT,
   SHORTFALL_COST,
   SHORTFALL_SERVED,
+  TEACHING_COST,
   WORTH,
 } from "./constants";
 import { placesFor } from "./jobs";
@@ -45,20 +47,34 @@ function shortfallOf(weight: number): number {
 }
 
 /** What a candidate costs besides its time, less what the approach likes about it. Points. */
-export function costOf({ drill, phase, rounds }: Candidate, seconds: number, approach: Approach): number {
+export function costOf(
+  { drill, phase, rounds, repeatsRamp }: Candidate,
+  seconds: number,
+  approach: Approach,
+  experience: Experience,
+): number {
   const { favours, circuit } = approach;
   const favoured = favours.reduce((sum, f) => sum + (isMeant(drill, f.drills) ? f.points : 0), 0);
   const circled = circuit ? circuit.roundPoints * (rounds - 1) : 0;
   const isPlain = phase !== "mobilise" && phase !== "activate";
   const hard = isPlain ? 0 : EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
-  return DRILL_COST + hard + SECOND_FOR_JOB_COST + SECOND_COST * seconds - favoured - circled;
+  return (
+    DRILL_COST +
+    teachingCost(drill, experience) +
+    (repeatsRamp ? REPEATS_RAMP_COST : 0) +
+    hard +
+    SECOND_FOR_JOB_COST +
+    SECOND_COST * seconds -
+    favoured -
+    circled
+  );
 }
 
-/** Whether a limiter is worked on in a phase: ranges are moved and released, muscles are woken. */
-function isItsWork(demand: DemandId, phase: Phase): boolean {
-  return DEMANDS[demand].kind === "range"
-    ? phase === "mobilise" || phase === "release" || phase === "cool-down"
-    : phase === "activate" || phase === "rehearse";
+/** What explaining a drill costs; an athlete of experience knows more of them. Points. */
+function teachingCost({ skill }: Pick<Candidate["drill"], "skill">, experience: Experience): number {
+  const [usual, advanced] = TEACHING_COST[experience];
+  if (skill === "plain") return 0;
+  return skill === "advanced" ? advanced : usual;
 }
 
 /** Whether drills of a phase count for the planes that an approach asks for. */
@@ -134,7 +150,7 @@ export function athleteGoals(
   demands: readonly AskedDemand[],
   approach: Approach,
 ): (c: Candidate) => Term[] {
-  const { planes, holds } = approach;
+  const { planes, limiters } = approach;
   const demandGoals = demands.map((d) =>
     d.weight > 0 ? parts.goal(worthOfServing(d.weight), shortfallOf(d.weight), d.demand) : null,
   );
@@ -149,9 +165,9 @@ export function athleteGoals(
     jobGoals.set(c.job, index);
     return index;
   };
+  const upTo = Math.min(MOST_LIMITER_DOSES, limiters.secondsEach / LIMITER_DOSE_SECONDS);
   const limiterGoals = demands.map((d) => {
     if (!d.limiter) return null;
-    const upTo = holds ? LIMITER_DOSES.held : LIMITER_DOSES.moved;
     return {
       drill: parts.goal(
         [{ upTo: 1, slope: LIMITER_DRILL_POINTS }],
@@ -165,22 +181,23 @@ export function athleteGoals(
     plane,
     index: parts.goal([{ upTo: 1, slope: MISSING_PLANE_COST }], MISSING_PLANE_COST, plane),
   }));
+  const brace = parts.goal([{ upTo: 1, slope: BRACE_POINTS }], 0, "brace");
   /** What a candidate does for limiters: a drill of their own, as many usual doses of it. */
   const forLimiters = (c: Candidate): Term[] => {
     const [, usualSets] = c.drill.dose.sets;
     const [, usual] = c.drill.dose.amount;
     const doses = (c.rounds * c.sets * c.amount) / (usualSets * usual);
-    return limiterGoals.flatMap((goal, i) => {
-      const serves = c.drill.serves[demands[i]!.demand] ?? 0;
-      if (!goal || serves < LIMITER_SERVES || !isItsWork(demands[i]!.demand, c.phase)) return [];
+    return c.limiterOf.flatMap((i) => {
+      const { drill, doses: all } = limiterGoals[i]!;
       return [
-        { index: goal.drill, amount: serves === MOST_SERVED ? 1 : LESSER_LIMITER_DRILL },
-        { index: goal.doses, amount: (doses * serves) / MOST_SERVED },
+        { index: drill, amount: 1 },
+        { index: all, amount: doses },
       ];
     });
   };
   return (c) => [
     { index: jobGoal(c), amount: 1 },
+    ...(c.braces ? [{ index: brace, amount: 1 }] : []),
     ...forLimiters(c),
     ...c.serves.flatMap(({ demand, served }) => {
       const index = demandGoals[demand]!;
@@ -195,6 +212,7 @@ export function athleteGoals(
  *
  * @param phases each with the number of people whose warm-up has it.
  * @param people for whom the sequence is.
+ * @param forLimiters how many limiters are worked on.
  * @returns what a candidate adds to its goals and takes of its limits.
  */
 export function sequenceParts(
@@ -203,9 +221,12 @@ export function sequenceParts(
   phases: readonly { rule: PhaseRule; people: number }[],
   people: number,
   seconds: number,
+  forLimiters: number,
 ): (c: Candidate) => { gives: Term[]; uses: Term[] } {
   const { pace } = approach;
-  const drills = parts.limit(Math.min(pace.most, pace.from + Math.floor(seconds / pace.every)));
+  // Where all places are those of slots a limiter has one beside them.
+  const beside = approach.onlySlots ? Math.min(1, forLimiters) : 0;
+  const drills = parts.limit(Math.min(pace.most, pace.from + Math.floor(seconds / pace.every)) + beside);
   const shape =
     seconds >= OWN_SHAPE_FROM
       ? parts.goal([{ upTo: 1, slope: people * OWN_SHAPE_POINTS }], people * OWN_SHAPE_POINTS)

@@ -2,9 +2,9 @@ import { type Approach, type Drill, isMeant, type Phase, type Slot } from "../ca
 import type { AskedDemand } from "./asked-demands";
 import { JOB_ASKED_FROM } from "./constants";
 
-/** Whether a slot says which drills fill it; otherwise whatever today asks does. */
-export function saysWhich({ filledBy }: Slot): boolean {
-  return Object.keys(filledBy).length > 0;
+/** Whether a slot says what its drills are for; otherwise they have to be for something that today asks. */
+export function saysWhatFor({ filledBy }: Slot): boolean {
+  return filledBy.serves !== undefined || filledBy.ids !== undefined;
 }
 
 /**

@@ -70,7 +70,7 @@ function problemOf(
     const having = members.filter(({ model }) => model.phases.includes(rule)).length;
     return having > 0 ? [{ rule, people: having }] : [];
   });
-  const inSequence = sequenceParts(parts, approach, phases, people, Math.min(...seconds));
+  const inSequence = sequenceParts(parts, approach, phases, people, Math.min(...seconds), 0);
   const ownFamily = (c: Candidate, member: number) => parts.namedLimit(`family ${c.family} ${member}`, 1);
 
   const personal = ({ member, candidates }: GroupOption & { kind: "personal" }): Option => {
@@ -96,7 +96,10 @@ function problemOf(
       }
     }
     return {
-      cost: candidates.reduce((sum, c) => sum + costOf(c, c.seconds, approach), 0),
+      cost: candidates.reduce(
+        (sum, c) => sum + costOf(c, c.seconds, approach, members[member]!.member.athlete.experience),
+        0,
+      ),
       gives: summed(candidates.flatMap(served)),
       uses: summed(uses),
       prerequisites: null,
@@ -123,10 +126,10 @@ function problemOf(
       // Who does nothing meanwhile has room for one of the family on their own.
       if (doneBy[member]) uses.push({ index: ownFamily(c, member), amount: 1 });
     }
-    const members = countsFor.flatMap((done, a) => (done ? own[a]!.served(done) : []));
+    const given = countsFor.flatMap((done, a) => (done ? own[a]!.served(done) : []));
     return {
-      cost: people * costOf(c, took, approach),
-      gives: summed([...members, ...gives]),
+      cost: members.reduce((sum, m) => sum + costOf(c, took, approach, m.member.athlete.experience), 0),
+      gives: summed([...given, ...gives]),
       uses: summed(uses),
       prerequisites: prerequisitesOf(c, sharedCandidates),
     };

@@ -112,7 +112,7 @@ function layOut(request: GroupRequest, { members, options }: GroupModel, chosen:
   );
   const order = orderDrills(
     shared.map((s) => s.candidate),
-    request.approach.bodyOrder,
+    request.approach,
     places,
   ).map((c) => shared.find((s) => s.candidate === c)!);
   const sequence = roundByRound(order);

@@ -1,6 +1,7 @@
 import { type NonEmpty, nonEmpty } from "@/lib/non-empty";
 import type { DrillId } from "../catalog";
 import { askedDemands, type ChoiceRequest } from "../drills";
+import { isBarKit } from "../plates";
 import type { Ramp } from "../ramp";
 import { approachBetweenLifts, onlyNew } from "./later-block";
 import type { PlanRequest } from "./types";
@@ -30,6 +31,11 @@ export function rampSecondsOf(ramps: readonly (Ramp | null)[], lifts: readonly n
   return lifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
 }
 
+/** Whether a ramp begins with the empty bar. */
+function startsEmpty(ramp: Ramp | null): boolean {
+  return ramp !== null && isBarKit(ramp.kit) && ramp.sets[0]?.perSide.length === 0;
+}
+
 /**
  * What the drills of a block are chosen from: before the first lift everything that the session asks, in the
  * time that the ramp leaves; before a later one only what is new.
@@ -43,12 +49,13 @@ export function blockChoice(
   const blocks = blocksOf(request.lifts);
   const lifts = blocks[block]!;
   const session = request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 }));
+  const here = lifts.map((i) => ({ ...request.lifts[i]!, startsEmpty: startsEmpty(ramps[i] ?? null) }));
   const own = request.own.filter((o) => (o.block ?? 0) === block);
   const { limiters } = request.athlete;
   if (block === 0) {
     const demands = askedDemands(session, limiters, request.approach);
     const seconds = Math.max(0, request.minutes * 60 - rampSecondsOf(ramps, lifts));
-    return { ...request, own, demands, seconds, lifts: lifts.map((i) => request.lifts[i]!) };
+    return { ...request, own, demands, seconds, lifts: here };
   }
   const asked = askedDemands(
     lifts.map((i) => session[i]!),
@@ -62,7 +69,7 @@ export function blockChoice(
   const dropped = [...request.dropped, ...before.drills];
   return {
     ...request,
-    lifts: lifts.map((i) => request.lifts[i]!),
+    lifts: here,
     taken: undefined,
     begun: undefined,
     own,

@@ -18,7 +18,7 @@ import {
   HARD_EFFORT,
   isAskedFor,
   LIMITER_SERVES,
-  saysWhich,
+  saysWhatFor,
   sharesDemand,
   slotOf,
 } from "../drills";
@@ -73,7 +73,7 @@ function isJobOfApproach(
 ): boolean {
   return drill.phases.some((phase) => {
     const slot = slotOf(drill, phase, approach, demands);
-    return slot !== null && saysWhich(approach.slots[slot]!);
+    return slot !== null && saysWhatFor(approach.slots[slot]!);
   });
 }
 
