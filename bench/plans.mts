@@ -205,11 +205,13 @@ function hold(ref: ReferenceWarmUp) {
   const plan = planWarmUp(r);
   const { chosen, model } = plan.blocks[0].choice;
   const ids = plan.steps.filter((s) => s.round === 1).map((s) => s.drill.id);
-  const jobs = new Set(chosen.map((c) => c.job));
   const record = (id: string) => catalog.drills.find((d) => d.id === id)!;
-  const jobsOf = (id: string) => record(id).phases.map((p) => jobOf(record(id), p, model.demands).id);
+  const isFor = (id: string, c: Candidate) =>
+    record(id)
+      .phases.map((p) => jobOf(record(id), p, model.demands))
+      .some((j) => j.id === c.job || (c.drill.serves[model.demands[j.demand]!.demand] ?? 0) >= 2);
   const essential = ref.drills.filter((d) => d.essential);
-  const done = essential.filter((d) => ids.includes(d.id) || jobsOf(d.id).some((j) => jobs.has(j)));
+  const done = essential.filter((d) => ids.includes(d.id) || chosen.some((c) => isFor(d.id, c)));
   const raise = plan.steps.filter((s) => s.phase === "raise").reduce((sum, s) => sum + s.seconds, 0);
   const common = ref.drills.filter((d) => ids.includes(d.id));
   const pairs = common.flatMap((a, i) =>

@@ -137,8 +137,9 @@ describe("the plan", () => {
     holdsForAll((plan, { approach: by }) => {
       const { chosen } = plan.blocks[0].choice;
       const usual = plan.steps.filter((s) => {
-        const alone = chosen.find((c) => c.drill === s.drill)!.onlyForLimiters.length > 0;
-        return !(alone && by.limiters.place === "last") && !by.circuit?.phases.includes(s.phase);
+        const { block } = chosen.find((c) => c.drill === s.drill)!;
+        const isOfPhase = by.phases[block]?.phase === s.phase;
+        return (isOfPhase || by.limiters.place !== "last") && !by.circuit?.phases.includes(s.phase);
       });
       const places = usual.map((s) => by.phases.findIndex((p) => p.phase === s.phase));
       expect(places).toEqual(places.toSorted((a, b) => a - b));

@@ -18,6 +18,7 @@ import { isSteady } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
 import {
+  CHANGE_ESTIMATE_SECONDS,
   JOB_ASKED_FROM,
   JOB_SERVES,
   LEAST_RAISE,
@@ -342,7 +343,9 @@ function limitersOf(
 function raisesFor(admitted: readonly Admitted[], most: number, seconds: number): readonly Admitted[] {
   const raises = admitted.filter((a) => a.phase === "raise");
   const long = raises.filter(({ drill: { dose } }) => dose.kind === "time" && dose.amount[1] >= LEAST_RAISE);
-  const steady = raises.filter(({ drill: { dose } }) => isSteady(dose) && dose.amount[0] <= most);
+  const steady = raises.filter(
+    ({ drill: { dose } }) => isSteady(dose) && dose.amount[0] + CHANGE_ESTIMATE_SECONDS <= most,
+  );
   const onMachine = steady.filter(({ drill }) =>
     drill.equipment.flat().some((e) => RAISE_MACHINES.includes(e)),
   );

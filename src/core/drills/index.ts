@@ -19,7 +19,13 @@ export {
   LATER_QUICK_WORK,
   quickly,
 } from "./choose-drills";
-export { HARD_EFFORT, LIMITER_SERVES, MATTERS_FROM, SHORTFALL_SERVED } from "./constants";
+export {
+  HARD_EFFORT,
+  LIMITER_SERVES,
+  LIMITER_SLACK_SECONDS,
+  MATTERS_FROM,
+  SHORTFALL_SERVED,
+} from "./constants";
 export { jobOf, placesFor } from "./jobs";
 export { prerequisitesOf, releases } from "./needs";
 export { mustPrecede, orderCost, orderDrills } from "./order-drills";

@@ -110,8 +110,10 @@ describe("warm-ups as coaches write them", () => {
         .filter((d) => d.essential)
         .map(({ id }) => {
           const drill = drillById(catalog, id)!;
-          const jobs = drill.phases.map((phase) => jobOf(drill, phase, demands).id);
-          return chosen.some((c) => c.drill.id === id || jobs.includes(c.job));
+          const jobs = drill.phases.map((phase) => jobOf(drill, phase, demands));
+          const isFor = ({ drill: d, job }: (typeof chosen)[number]) =>
+            jobs.some((j) => j.id === job || (d.serves[demands[j.demand]!.demand] ?? 0) >= 2);
+          return chosen.some((c) => c.drill.id === id || isFor(c));
         });
     expect(share(done)).toBeGreaterThan(0.95);
   });

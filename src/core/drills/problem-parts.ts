@@ -188,10 +188,12 @@ export function athleteGoals(
     const [, usual] = c.drill.dose.amount;
     const doses = (c.rounds * c.sets * c.amount) / (usualSets * usual);
     return c.limiterOf.flatMap((i) => {
-      const { drill, doses: all } = limiterGoals[i]!;
+      // What a group does may be for the limiter of somebody else.
+      const goal = limiterGoals[i];
+      if (!goal) return [];
       return [
-        { index: drill, amount: 1 },
-        { index: all, amount: doses },
+        { index: goal.drill, amount: 1 },
+        { index: goal.doses, amount: doses },
       ];
     });
   };

@@ -33,7 +33,7 @@ export function rampSecondsOf(ramps: readonly (Ramp | null)[], lifts: readonly n
 
 /** Whether a ramp begins with the empty bar. */
 function startsEmpty(ramp: Ramp | null): boolean {
-  return ramp !== null && isBarKit(ramp.kit) && ramp.sets[0]?.perSide.length === 0;
+  return ramp?.sets[0]?.perSide.length === 0 && isBarKit(ramp.kit);
 }
 
 /**

@@ -18,6 +18,7 @@ import {
   HARD_EFFORT,
   isAskedFor,
   LIMITER_SERVES,
+  LIMITER_SLACK_SECONDS,
   saysWhatFor,
   sharesDemand,
   slotOf,
@@ -147,9 +148,6 @@ const missingPlane: Rule = ({ request, model }, written) =>
     return [{ code: "missing-plane" as const, message, place: { kind: "plan" as const }, subject: plane }];
   });
 
-/** A drill may run this far over the time for one limiter: doses come in steps. Seconds. */
-const LIMITER_SLACK = 5;
-
 const limiters: Rule = (context, written) => {
   const { most, secondsEach } = context.request.approach.limiters;
   const seconds = new Map<DemandId, { first: number; seconds: number }>();
@@ -168,7 +166,7 @@ const limiters: Rule = (context, written) => {
     return { code: "too-many-limiters", message, place: { kind: "step", step: first }, subject: limiter };
   });
   const tooLong = worked
-    .filter(([, w]) => w.seconds > secondsEach + LIMITER_SLACK)
+    .filter(([, w]) => w.seconds > secondsEach + LIMITER_SLACK_SECONDS)
     .map(([limiter, w]): Found => {
       const name = DEMANDS[limiter].name.toLowerCase();
       const message = `${w.seconds} s go into ${name} alone; ${secondsEach} s are enough before lifting.`;
