@@ -218,10 +218,18 @@ function hold(ref: ReferenceWarmUp) {
     common.slice(i + 1).map((b) => ids.indexOf(a.id) < ids.indexOf(b.id)),
   );
   const doses = chosen.filter((c) => c.phase !== "raise").map((c) => !isUnder(c));
+  const steps = ref.drills.map(({ id, sets, amount }) => ({
+    drill: record(id),
+    block: 0,
+    sets,
+    amount,
+    side: "both" as const,
+  }));
+  const findings = reviewWarmUp({ ...writtenOf(plan, minutes), steps }, reviewContext(r));
   const within = (v: number, [least, most]: readonly [number, number], slack: number) =>
     v >= least - slack && v <= most + slack;
   return {
-    ...{ ref, ids, done: done.length, essential: essential.length, pairs, doses },
+    ...{ ref, ids, findings, done: done.length, essential: essential.length, pairs, doses },
     missing: essential.filter((d) => !done.includes(d)).map((d) => d.id),
     count: within(new Set(ids).size, ref.count, 0),
     raise: within(raise, ref.raise, 20),
@@ -234,7 +242,7 @@ console.log(
   `\n${references.length} reference warm-ups: essential jobs ${per(
     held.reduce((s, h) => s + h.done, 0),
     held.reduce((s, h) => s + h.essential, 0),
-  )}, count in range${share(held.map((h) => h.count))}, raise in range${share(held.map((h) => h.raise))}, usual doses${all((h) => h.doses)}, order of common drills${all((h) => h.pairs)}`,
+  )}, count in range${share(held.map((h) => h.count))}, raise in range${share(held.map((h) => h.raise))}, usual doses${all((h) => h.doses)}, order of common drills${all((h) => h.pairs)}, at most one finding of the review${share(held.map((h) => h.findings.length <= 1))}`,
 );
 for (const h of held.filter((h) => h.missing.length > 0 || !h.count || !h.raise)) {
   console.log(

@@ -20,8 +20,8 @@ describe("the choice of drills", () => {
     holdsForAll((plan, request) => check(request, choiceOf(plan).model, choiceOf(plan).chosen));
 
   test("fits the time when it is laid out", () =>
-    holds((_, model, chosen) => {
-      expect(timetable(orderDrills(chosen)).seconds).toBeLessThanOrEqual(model.seconds);
+    holds(({ approach: by }, model, chosen) => {
+      expect(timetable(orderDrills(chosen, by)).seconds).toBeLessThanOrEqual(model.seconds);
     }));
 
   test("has one drill of a family and keeps each phase in its bounds", () =>

@@ -558,7 +558,7 @@ export const shoulderDrills: DrillContent[] = [
   {
     id: "band-curl",
     name: "Light band curl",
-    phases: ["activate", "rehearse"],
+    phases: ["rehearse"],
     serves: { biceps: 3, grip: 1 },
     position: "standing",
     equipment: [["band-light"]],

@@ -41,7 +41,7 @@ const plain: readonly DrillId[] = [
 
 /** Drills that go wrong until they have been taught. */
 const advanced: readonly DrillId[] = [
-  ...["cossack-squat", "face-the-wall-squat", "stick-overhead-squat", "scapular-pull-up", "plank-slides"],
+  ...["cossack-squat", "face-the-wall-squat", "stick-overhead-squat", "plank-slides"],
   ...["press-up-to-rotation", "single-leg-bridge", "bridge-leg-swing", "squat-thrust", "bar-arc-rotation"],
   ...["bent-over-shoulder-hang", "snatch-balance", "tall-clean", "kettlebell-swing", "single-leg-landing"],
 ];

@@ -7,4 +7,4 @@ export {
   type DemandWeights,
   isDemandId,
 } from "./demands";
-export { JOBS } from "./jobs";
+export { HALVES, JOB_NAMES, JOBS } from "./jobs";

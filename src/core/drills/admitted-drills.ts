@@ -29,7 +29,6 @@ import {
   MOVED_FROM,
   OWN_PATTERN_FROM,
   RESEMBLES_FROM,
-  STEADY_FROM,
 } from "./constants";
 import { jobOf } from "./jobs";
 import { saysWhatFor, slotOf } from "./slots";
@@ -114,12 +113,13 @@ function shapeOf(drill: Drill, lift: Lift): number {
 /** Whether a drill is done with the bar alone. */
 const isEmptyBar = ({ load }: Drill) => load.kind === "empty-bar";
 
-/** Whether a drill at the rack is for a position that none of today's lifts has. */
-function isForeignOnRack({ position }: Drill, served: Served, demands: readonly AskedDemand[]): boolean {
-  if (position !== "at-rack") return false;
+/** Whether a drill is for a position of the bar, or one at the rack, that none of today's lifts has. */
+function isForeignPosition({ position }: Drill, served: Served, demands: readonly AskedDemand[]): boolean {
   return served.some(({ demand, serves }) => {
-    const { asked, limiter } = demands[demand]!;
-    return serves === MOST_SERVED && asked === 0 && !limiter;
+    const { asked, limiter, demand: id } = demands[demand]!;
+    const isItsPosition =
+      (position === "at-rack" && serves === MOST_SERVED) || (id === "front-rack" && serves >= JOB_SERVES);
+    return isItsPosition && asked === 0 && !limiter;
   });
 }
 
@@ -232,7 +232,7 @@ export function admitDrills(request: AdmissionRequest): {
     const isForeign =
       drill.rehearses && rule.phase === "rehearse" && !drill.rehearses.some((l) => todays.includes(l));
     if (isForeign) return "not-asked";
-    if (isForeignOnRack(drill, served, demands)) return "not-asked";
+    if (isForeignPosition(drill, served, demands)) return "not-asked";
     const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
     const { demand } = jobOf(drill, rule.phase, demands);
@@ -305,7 +305,7 @@ export function admitDrills(request: AdmissionRequest): {
   }
   const withLimiters = admitted.map((a) => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
   const ofRaise = phases.find((p) => p.phase === "raise");
-  const heating = raisesFor(withLimiters, ofRaise?.most ?? 0, request.seconds);
+  const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
   const isIn = (a: Admitted) => a.phase !== "raise" || a.pinned || heating.includes(a);
   for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
   return { phases, admitted: withLimiters.filter(isIn), refused };
@@ -334,13 +334,12 @@ function limitersOf(
 }
 
 /**
- * The raises that may be chosen: on a machine if one is there, else something steady where there is time for it, else
- * nothing that is over before it warms.
+ * The raises that may be chosen: on a machine if one is there, else something steady, else nothing that is over before
+ * it warms.
  *
- * @param most seconds that the approach raises at most.
- * @param seconds time for all drills.
+ * @param most seconds that the approach raises at most, and that there are.
  */
-function raisesFor(admitted: readonly Admitted[], most: number, seconds: number): readonly Admitted[] {
+function raisesFor(admitted: readonly Admitted[], most: number): readonly Admitted[] {
   const raises = admitted.filter((a) => a.phase === "raise");
   const long = raises.filter(({ drill: { dose } }) => dose.kind === "time" && dose.amount[1] >= LEAST_RAISE);
   const steady = raises.filter(
@@ -350,7 +349,7 @@ function raisesFor(admitted: readonly Admitted[], most: number, seconds: number)
     drill.equipment.flat().some((e) => RAISE_MACHINES.includes(e)),
   );
   if (onMachine.length > 0) return onMachine;
-  return seconds < STEADY_FROM || steady.length === 0 ? long : steady;
+  return steady.length > 0 ? steady : long;
 }
 
 /** The rule of the phase that a drill stands in: where it fills a slot, else its usual phase, else the first there is. */

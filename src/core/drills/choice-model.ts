@@ -9,7 +9,7 @@ import {
   LIMITER_DOSE_SECONDS,
   LIMITER_SLACK_SECONDS,
   SHORT_DRILLS_UNDER,
-  STEADY_FROM,
+  WHOLE_SETS_FROM,
 } from "./constants";
 import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
@@ -133,7 +133,7 @@ function dosesFor(
   const ofLimiter = approach.limiters.secondsEach > LIMITER_DOSE_SECONDS ? 3 : 2;
   const most = Math.max(drill.dose.sets[1], forLimiter ? ofLimiter : mayRepeat ? 2 : 1);
   // Fewer sets than usual are for those who are late.
-  const least = seconds < STEADY_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
+  const least = seconds < WHOLE_SETS_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
   return levels.filter((l) => l.sets >= least && l.sets <= most);
 }
 

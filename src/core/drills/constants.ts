@@ -51,8 +51,8 @@ export const REPEATS_RAMP_COST = 3;
 /** What a rehearsal in today's lift's own shape is worth, where there is so much time for drills. Points, seconds. */
 export const OWN_SHAPE_POINTS = 14;
 export const OWN_SHAPE_FROM = 100;
-/** From so much time for drills on heat comes from something steady, on a machine if one is there. Seconds. */
-export const STEADY_FROM = 240;
+/** From so much time for drills on each is done for its usual sets. Seconds. */
+export const WHOLE_SETS_FROM = 240;
 /** What is shorter warms nobody up. Seconds. */
 export const LEAST_RAISE = 45;
 /** What no raise at all costs in an approach that raises, from so much time for drills on. Points, seconds. */

@@ -26,7 +26,7 @@ export {
   MATTERS_FROM,
   SHORTFALL_SERVED,
 } from "./constants";
-export { jobOf, placesFor } from "./jobs";
+export { jobInSentence, jobOf, placesFor } from "./jobs";
 export { prerequisitesOf, releases } from "./needs";
 export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";

@@ -3,6 +3,7 @@ import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, type Phase } from "../catalog";
 import { type PlanRequest, planWarmUp } from "../plan";
+import { reviewContext, reviewWarmUp, writtenOf } from "../review";
 import { jobOf, saysWhatFor, slotOf } from ".";
 
 const model = (lift: string, change: Partial<PlanRequest> = {}) =>
@@ -65,9 +66,10 @@ describe("warm-ups as coaches write them", () => {
     const isBarbell = first!.lift.implement === "barbell";
     const working = { ...first!.working!, reps };
     const lifts = [isBarbell ? { ...first!, working } : { lift: first!.lift, kit: null, working: null }];
-    const plan = planWarmUp({ ...base, lifts, athlete: { experience, limiters, areas } });
+    const request = { ...base, lifts, athlete: { experience, limiters, areas } };
+    const plan = planWarmUp(request);
     return {
-      ref,
+      ...{ ref, request },
       plan,
       chosen: plan.blocks[0].choice.chosen,
       demands: plan.blocks[0].choice.model.demands,
@@ -116,6 +118,26 @@ describe("warm-ups as coaches write them", () => {
           return chosen.some((c) => c.drill.id === id || isFor(c));
         });
     expect(share(done)).toBeGreaterThan(0.95);
+  });
+
+  test("and the review has at most one thing to say of any of them", () => {
+    for (const { ref, plan, request } of plans) {
+      const steps = ref.drills.map(({ id, ...dose }) => {
+        return {
+          drill: drillById(catalog, id)!,
+          block: 0,
+          sets: dose.sets,
+          amount: dose.amount,
+          side: "both" as const,
+        };
+      });
+      const found = reviewWarmUp({ ...writtenOf(plan, ref.minutes), steps }, reviewContext(request));
+      expect([ref.approach, ref.lift, found.slice(1).map((f) => f.message)]).toEqual([
+        ref.approach,
+        ref.lift,
+        [],
+      ]);
+    }
   });
 
   test("and ours say nothing that the athlete's areas or the kit forbid", () => {

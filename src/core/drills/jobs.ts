@@ -1,5 +1,5 @@
 import type { Approach, Drill, Phase } from "../catalog";
-import { DEMANDS, type DemandId, JOBS } from "../demands";
+import { DEMANDS, type DemandId, JOB_NAMES, JOBS } from "../demands";
 import type { AskedDemand } from "./asked-demands";
 import { LIMITER_DOSE_SECONDS } from "./constants";
 
@@ -63,4 +63,18 @@ function isOfPhase(demand: DemandId, phase: Phase): boolean {
   if (phase === "activate") return kind === "activation";
   if (phase === "power") return demand === "speed" || demand === "jump-land";
   return kind === "range";
+}
+
+/** A job's id as it stands inside a sentence: "a hold for the hips", "the squat with the bar". */
+export function jobInSentence(id: string): string {
+  const [job, how] = id.split(", ");
+  const isKnown = (j: string): j is keyof typeof JOB_NAMES => j in JOB_NAMES;
+  const isDemand = (j: string): j is DemandId => j in DEMANDS;
+  const name = isKnown(job!)
+    ? JOB_NAMES[job]
+    : isDemand(job!)
+      ? `the ${DEMANDS[job].name.toLowerCase()}`
+      : "what the coach wants";
+  if (how === "held") return `a hold for ${name}`;
+  return how === "bar" ? `${name} with the bar` : name;
 }

@@ -97,9 +97,10 @@ function levelsOff(previous: Step | null, next: Step, way: BodyOrder): number {
 }
 
 /** How many slots of the approach's list a drill goes back. */
-function slotsBack(previous: Step | null, { slot }: Step): number {
-  if (previous?.slot == null || slot == null) return 0;
-  return Math.max(0, previous.slot - slot);
+function slotsBack(previous: Step | null, next: Step): number {
+  // What fills none, a limiter's drill, comes before them.
+  const placeOf = ({ slot }: Step) => slot ?? -1;
+  return previous === null ? 0 : Math.max(0, placeOf(previous) - placeOf(next));
 }
 
 /** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
@@ -107,8 +108,8 @@ function stepCost(previous: Step | null, next: Step, wanted: WantedOrder): numbe
   const before = previous?.drill ?? null;
   const { drill, phase } = next;
   const change = changeSeconds(before, drill) + setUpSecondsAfter(before, drill);
-  const levels =
-    levelsOff(previous, next, wanted.bodyOrder) + (wanted.onlySlots ? slotsBack(previous, next) : 0);
+  const isListed = wanted.onlySlots && wanted.bodyOrder === null;
+  const levels = isListed ? slotsBack(previous, next) : levelsOff(previous, next, wanted.bodyOrder);
   const back = BACK_COST * levels;
   if (!before) return change + back + OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
   const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;

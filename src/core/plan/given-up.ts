@@ -1,5 +1,6 @@
-import { PHASE_NAMES } from "../catalog";
+import { PHASE_NAMES, type Phase } from "../catalog";
 import { formatSeconds } from "../units";
+import { leftOutSentence, usualMinutes } from "./dose-reason";
 import { planWarmUp } from "./plan-warm-up";
 import { summaryOf } from "./summary";
 import type { Plan, PlanRequest } from "./types";
@@ -7,18 +8,16 @@ import type { Plan, PlanRequest } from "./types";
 /** A phase shorter by less than this is as good as whole. Seconds. */
 const WORTH_SAYING = 20;
 
-/** An approach's usual minutes are without the ramp, which takes about so many. */
-const RAMP_MINUTES = 6;
-
 /**
  * What a plan gives up against the same warm-up with the time that its approach usually takes, in sentences;
  * none where there is that much.
  */
 export function givenUp(request: PlanRequest, plan: Plan): string[] {
-  const minutes = request.approach.typicalMinutes.from + RAMP_MINUTES;
+  const minutes = usualMinutes(request);
   if (request.minutes >= minutes) return [];
   const now = summaryOf(plan);
-  const whole = summaryOf(planWarmUp({ ...request, minutes, taken: undefined }));
+  const longer = planWarmUp({ ...request, minutes, taken: undefined });
+  const whole = summaryOf(longer);
   const said: string[] = [];
   if (now.rounds < whole.rounds) {
     said.push(`${now.rounds === 1 ? "One round" : `${now.rounds} rounds`} of ${whole.rounds}.`);
@@ -27,11 +26,15 @@ export function givenUp(request: PlanRequest, plan: Plan): string[] {
     const here = now.phases.find((p) => p.phase === phase);
     const name = PHASE_NAMES[phase];
     if (!here) said.push(`No ${name.toLowerCase()}.`);
-    else if (here.drills < drills) said.push(`${name}: ${here.drills} of ${drills} drills.`);
-    else if (seconds - here.seconds > WORTH_SAYING && now.rounds === whole.rounds) {
+    else if (here.drills === drills && seconds - here.seconds > WORTH_SAYING && now.rounds === whole.rounds) {
       said.push(`${name}: ${formatSeconds(here.seconds)} of ${formatSeconds(seconds)}.`);
     }
   }
+  const isLeft = (phase: Phase) => now.phases.some((p) => p.phase === phase);
+  const jobsOf = (p: Plan) =>
+    p.blocks[0].choice.chosen.flatMap((c) => (isLeft(c.phase) && c.phase !== "raise" ? [c.job] : []));
+  const leftOut = leftOutSentence(jobsOf(plan), jobsOf(longer));
+  if (leftOut) said.push(leftOut);
   const sets = whole.rampSets - now.rampSets;
   if (sets > 0) said.push(`${sets === 1 ? "One ramp set" : `${sets} ramp sets`} fewer.`);
   return said;

@@ -16,6 +16,7 @@ import {
 } from "../drills";
 import type { Progress } from "../optimizer";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
+import { doseReason, usualMinutes } from "./dose-reason";
 import { planFindings } from "./findings";
 import { PlanMemory } from "./plan-memory";
 import { planRamps } from "./plan-ramps";
@@ -74,7 +75,7 @@ function* planWith(
           );
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
-    steps.push(...choice.placed.map((p) => stepOf(p, model.demands, block, clock)));
+    steps.push(...choice.placed.map((p) => stepOf(p, request, model.demands, block, clock)));
     const rampsAt = clock + choice.seconds;
     const workAt = rampsAt + rampSecondsOf(ramps, lifts);
     const endsAt = workAt + workSeconds(lifts.map((i) => request.lifts[i]!));
@@ -125,17 +126,20 @@ function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): C
 
 function stepOf(
   { candidate, round, startsAt, seconds, part }: Placed & { part?: Part },
+  request: PlanRequest,
   demands: readonly AskedDemand[],
   block: number,
   blockStartsAt: number,
 ): PlanStep {
+  const dose = doseOf(candidate.drill.dose, candidate.sets, candidate.amount);
+  const isShort = request.minutes < usualMinutes(request);
   return {
     block,
     drill: candidate.drill,
     phase: candidate.phase,
     round,
     rounds: candidate.rounds,
-    dose: doseOf(candidate.drill.dose, candidate.sets, candidate.amount),
+    dose,
     seconds,
     startsAt: blockStartsAt + startsAt,
     serves: candidate.serves
@@ -143,6 +147,7 @@ function stepOf(
       .filter((s) => s.demand.weight > 0 || s.demand.asked > 0)
       .map((s) => ({ demand: s.demand.demand, weight: s.served / candidate.rounds })),
     reason: reasonFor(candidate, demands, part),
+    doseReason: doseReason(candidate, dose, request.approach, isShort),
     pinned: candidate.pinned,
     part,
   };

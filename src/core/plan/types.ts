@@ -112,6 +112,8 @@ export interface PlanStep {
   startsAt: number;
   serves: { demand: DemandId; weight: number }[];
   reason: string;
+  /** Why it is so much of it, and for what part of the approach. */
+  doseReason: string;
   /** Whether the coach has chosen it. */
   pinned: boolean;
   /** In a group's plan what it is to the others; absent: the athlete warms up alone. */

@@ -11,7 +11,7 @@ import {
   PLANES,
   turnsFor,
 } from "../catalog";
-import { DEMANDS, type DemandId } from "../demands";
+import { DEMANDS, type DemandId, HALVES } from "../demands";
 import {
   type Candidate,
   covers,
@@ -67,15 +67,30 @@ function isForAll({ request }: ReviewContext, { drill, block }: WrittenStep): bo
   return block === 0 && together.some((t) => t.part === "shared" && t.candidate.drill.id === drill.id);
 }
 
-/** Whether the approach has a job for a drill that says which drills do it. */
+/** Whether the approach has a slot for a drill that says what it is for, or consists of nothing else. */
 function isJobOfApproach(
   drill: Drill,
   { request: { approach }, model: { demands } }: ReviewContext,
 ): boolean {
   return drill.phases.some((phase) => {
     const slot = slotOf(drill, phase, approach, demands);
-    return slot !== null && saysWhatFor(approach.slots[slot]!);
+    return slot !== null && (approach.onlySlots || saysWhatFor(approach.slots[slot]!));
   });
+}
+
+/** Something is asked of a half of the body if one of its demands is asked so much. */
+const HALF_ASKED_FROM = 1.5;
+
+const halfOf = new Map(HALVES.flatMap((demands, half) => demands.map((demand) => [demand, half] as const)));
+
+/** Whether a drill is for a half of the body of which today nothing is asked. A coach sees more in the others. */
+function isForTheOtherHalf({ serves }: Drill, demands: ReturnType<typeof demandsOf>): boolean {
+  const halves = Object.keys(serves).map((d) => halfOf.get(d as DemandId));
+  return halves.every(
+    (half) =>
+      half !== undefined &&
+      demands.every((d) => halfOf.get(d.demand) !== half || Math.max(d.asked, d.weight) < HALF_ASKED_FROM),
+  );
 }
 
 const servesNothing: Rule = (context, written) =>
@@ -83,6 +98,7 @@ const servesNothing: Rule = (context, written) =>
     if (step.drill.phases.includes("raise") || isForAll(context, step)) return null;
     const demands = demandsOf(context, written, step.block);
     if (isAskedFor(step.drill, demands) || onlyForLimiters(context, demands, step).length > 0) return null;
+    if (!isForTheOtherHalf(step.drill, demands)) return null;
     if (step.block === 0 && isJobOfApproach(step.drill, context)) return null;
     return `${step.drill.name} is not needed for today's lifts or the athlete's limiters.`;
   });

@@ -1,6 +1,6 @@
 import { nameInSentence } from "../catalog";
-import { DEMAND_IDS, type DemandId } from "../demands";
-import { type Candidate, MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
+import { DEMAND_IDS, type DemandId, JOBS } from "../demands";
+import { type AskedDemand, type Candidate, SHORTFALL_SERVED } from "../drills";
 import { demandInSentence } from "../plan";
 import { formatSeconds } from "../units";
 import { drillSecondsOf, type ReviewContext, servedBySteps } from "./context";
@@ -45,31 +45,53 @@ export function servedOf(steps: readonly WrittenStep[], demand: DemandId): numbe
   return servedBySteps(steps.filter((s) => s.block === 0))[DEMAND_IDS.indexOf(demand)]!;
 }
 
-/** Demands of the first block that matter, are hardly served, and could be by a drill that is to be had. */
+/** A lift hangs on what it asks so much of. */
+const HANGS_ON = 2.4;
+
+/** Whether something is done for the job of a demand: a coach does not ask for each part of it. */
+function isJobDone({ steps }: WrittenWarmUp, demand: DemandId): boolean {
+  const job = Object.values(JOBS).find((demands: readonly DemandId[]) => demands.includes(demand));
+  const parts: readonly DemandId[] = job ?? [demand];
+  const isFor = ({ drill, block }: WrittenStep) =>
+    block === 0 && !drill.phases.includes("raise") && parts.some((d) => (drill.serves[d] ?? 0) > 0);
+  return steps.some(isFor);
+}
+
+/**
+ * The greatest gap in the first block: what the lift hangs on or a limiter, for which nothing is done although a drill is
+ * to be had. One at a time, as a coach says it; what the approach leaves out, and heat, is its own business.
+ */
 export function unservedDemands(context: ReviewContext, written: WrittenWarmUp): Found[] {
-  return context.model.demands.flatMap((d): Found[] => {
-    if (d.weight < MATTERS_FROM) return [];
-    const served = servedOf(written.steps, d.demand);
-    if (served >= SHORTFALL_SERVED) return [];
-    const helpers = helpersFor(context, written, d.demand);
-    const most = servedOf(atHighestDose(written.steps, d.demand), d.demand);
-    if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
-    const name = demandInSentence(d.demand);
-    const asks = d.askedBy ? `the ${nameInSentence(d.askedBy.name)}` : "this approach";
-    const from = d.limiter ? "a limiter of this athlete" : `needed for ${asks}`;
-    const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
-    const least = Math.min(...enough.map((h) => h.candidate.seconds));
-    const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would cover it.` : "";
-    const hardly = served > 0 ? "barely covered" : "not covered";
-    return [
-      {
-        code: "unserved",
-        message: `${name[0]!.toUpperCase()}${name.slice(1)}, ${from}, is ${hardly}.${cost}`,
-        place: { kind: "demand", demand: d.demand },
-        subject: d.demand,
-      },
-    ];
-  });
+  const { leavesOut } = context.request.approach;
+  const asked = context.model.demands
+    .filter((d) => d.limiter || (d.weight >= HANGS_ON && !isJobDone(written, d.demand)))
+    .filter((d) => d.demand !== "temperature" && !leavesOut.includes(d.demand))
+    .toSorted((a, b) => b.weight - a.weight);
+  return asked.flatMap((d) => gapAt(context, written, d)).slice(0, 1);
+}
+
+/** What is said of a demand that is hardly served and could be. */
+function gapAt(context: ReviewContext, written: WrittenWarmUp, d: AskedDemand): Found[] {
+  const served = servedOf(written.steps, d.demand);
+  if (served >= SHORTFALL_SERVED) return [];
+  const helpers = helpersFor(context, written, d.demand);
+  const most = servedOf(atHighestDose(written.steps, d.demand), d.demand);
+  if (helpers.reduce((sum, h) => sum + h.served, most) < SHORTFALL_SERVED) return [];
+  const name = demandInSentence(d.demand);
+  const asks = d.askedBy ? `the ${nameInSentence(d.askedBy.name)}` : "this approach";
+  const from = d.limiter ? "a limiter of this athlete" : `needed for ${asks}`;
+  const enough = helpers.filter((h) => h.served >= SHORTFALL_SERVED - served);
+  const least = Math.min(...enough.map((h) => h.candidate.seconds));
+  const cost = enough.length > 0 ? ` About ${formatSeconds(Math.ceil(least / 5) * 5)} would cover it.` : "";
+  const hardly = served > 0 ? "barely covered" : "not covered";
+  return [
+    {
+      code: "unserved",
+      message: `${name[0]!.toUpperCase()}${name.slice(1)}, ${from}, is ${hardly}.${cost}`,
+      place: { kind: "demand", demand: d.demand },
+      subject: d.demand,
+    },
+  ];
 }
 
 /** Seconds to the first working set as written: drills of the first block and its ramps. */
@@ -78,9 +100,12 @@ export function secondsOf(context: ReviewContext, written: WrittenWarmUp): numbe
   return drillSecondsOf(written.steps, 0) + ramps;
 }
 
+/** No coach counts what is over by so small a share. */
+const OVER_SHARE = 0.05;
+
 export function overTime(context: ReviewContext, written: WrittenWarmUp): Found[] {
   const over = secondsOf(context, written) - written.minutes * 60;
-  if (over <= 0) return [];
+  if (over <= OVER_SHARE * written.minutes * 60) return [];
   const message = `It takes ${formatSeconds(Math.ceil(over))} more than the ${written.minutes} min there are.`;
   return [{ code: "over-time", message, place: { kind: "plan" }, subject: "" }];
 }

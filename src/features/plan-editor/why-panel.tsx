@@ -91,7 +91,10 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
           {kit.length > 0 && ` · ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")}`}
         </p>
       </header>
-      <p className="text-sm leading-snug font-medium">{step.reason}</p>
+      <div className="space-y-1">
+        <p className="text-sm leading-snug font-medium">{step.reason}</p>
+        <p className="text-xs leading-snug text-ink-soft">{step.doseReason}</p>
+      </div>
       {step.part === "shared" ? (
         <p className="text-ink-soft">Everybody does it together, so its dose is the same for all.</p>
       ) : (
