@@ -238,7 +238,7 @@ export const squatHingeAnkleDrills: DrillContent[] = [
   {
     id: "ankle-press-lift",
     name: "End-range ankle press and lift",
-    phases: ["activate"],
+    phases: ["mobilise"],
     serves: { "ankle-dorsiflexion": 3, "calf-foot": 2 },
     position: "half-kneeling",
     dose: { kind: "contractions", sets: [1, 1, 1], amount: [2, 3, 5], sides: 2, secondsPerUnit: 12 },

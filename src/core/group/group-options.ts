@@ -1,5 +1,5 @@
 import { rulesOut } from "../athlete";
-import { countedKit, hasKit, kitWithout, MOST_TURNS, turnsFor } from "../catalog";
+import { countedKit, hasKit, MOST_TURNS, turnsFor } from "../catalog";
 import { type Candidate, HARD_EFFORT, LIMITER_SERVES, releases } from "../drills";
 import { isDropped, isPinned, type MemberModel } from "./member-models";
 import type { GroupRequest } from "./types";
@@ -52,21 +52,23 @@ export function sharedOptions(request: GroupRequest, members: readonly MemberMod
       const candidate = { ...found, pinned: request.own.some((o) => o.drill === drill.id) };
       // A drill is for those whose approach, for today's lifts, has its phase, unless the coach wants it.
       const mayDo = members.map(
-        ({ member, model }) =>
+        ({ member, equipment, model }) =>
           !rulesOut(member.athlete, drill) &&
           !isDropped(member, drill.id) &&
-          hasKit(drill.equipment, kitWithout(request.equipment, member.cannotUse)) &&
+          hasKit(drill.equipment, equipment) &&
           (candidate.pinned || model.phases.some((p) => p.phase === candidate.phase)),
       );
       const able = mayDo.filter(Boolean).length;
       const turns = turnsFor(drill.equipment, able, request);
       if (!Number.isFinite(turns) || !hasKit(drill.equipment, request.equipment)) return [];
-      if (able < SHARED_FROM * members.length && !candidate.pinned) return [];
       const doneBy = members.map((of, a) => {
         // Who has it as a drill of their own does not do it twice.
         if (isPinned(of.member, drill.id)) return null;
         return mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, of, request);
       });
+      // Everybody gets warm, whether or not there is a machine for each.
+      const isForAll = candidate.phase === "raise" && able > 0 && !doneBy.includes(null);
+      if (able < SHARED_FROM * members.length && !candidate.pinned && !isForAll) return [];
       const shared = (by: readonly (Candidate | null)[], inTurns: number): GroupOption => ({
         ...{ kind: "shared", candidate, doneBy: by, turns: inTurns },
         countsFor: by.map((done, a) => done ?? (isDropped(members[a]!.member, drill.id) ? candidate : null)),
@@ -95,7 +97,7 @@ function splitBetween(
 /** What a member does while the others do what they must not: the best of its substitutes that fits its time. */
 function substituteFor(
   { drill, seconds }: Candidate,
-  { model }: MemberModel,
+  { model, machine }: MemberModel,
   request: GroupRequest,
 ): Candidate | null {
   const named = [drill.easier, ...drill.substitutes, drill.harder];
@@ -106,7 +108,7 @@ function substituteFor(
       named.includes(c.drill.id) &&
       c.seconds <= seconds + SUBSTITUTE_SLACK &&
       !c.drill.stretch &&
-      countedKit(c.drill.equipment, request).length === 0,
+      countedKit(c.drill.equipment, request).every((kit) => kit === machine),
   );
   return fitting.sort((a, b) => worth(b) - worth(a) || (a.drill.id < b.drill.id ? -1 : 1))[0] ?? null;
 }

@@ -31,6 +31,8 @@ const POSITIONS: Record<Drill["position"], string> = {
   plank: "Plank",
 };
 const EFFORTS = ["Very gentle", "Gentle", "Middling", "Hard", "Explosive"] as const;
+const SKILLS = ["plain", "advanced"] as const;
+const TEACHING = { plain: "A name is enough", some: "Shown once", advanced: "Has to be taught" };
 const IMPACTS = { none: "None", low: "Low", high: "High" } as const;
 const MOST_TEXT = 600;
 
@@ -162,6 +164,12 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           value={String(drill.effort)}
           groups={[{ options: EFFORTS.map((label, i) => ({ value: String(i + 1), label })) }]}
           onChange={(effort) => set({ effort: Number(effort) as Drill["effort"] })}
+        />
+        <LabelledChoice
+          label="Teaching"
+          value={drill.skill ?? "some"}
+          groups={[{ options: Object.entries(TEACHING).map(([value, label]) => ({ value, label })) }]}
+          onChange={(skill) => set({ skill: SKILLS.find((s) => s === skill) })}
         />
         <LabelledChoice
           label="Impact"

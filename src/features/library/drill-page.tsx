@@ -22,6 +22,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
           {drill.phases.map((p) => PHASE_NAMES[p]).join(", ")} · usually{" "}
           {formatDose(doseOf(drill.dose, sets, amount))}
           {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
+          {drill.skill === "advanced" && " · has to be taught"}
         </p>
       </header>
       <DrillInstructions drill={drill} />
