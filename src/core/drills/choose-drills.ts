@@ -40,8 +40,8 @@ const QUICK_WORK = { usual: 2.2e6, short: 6e6 };
 export const LATER_QUICK_WORK = 1e6;
 /** Drills for less time than this are a short choice. Seconds. */
 const SHORT_UNDER = 420;
-/** At once the two most promising numbers of rounds are tried; the exact answer looks at all. */
-const QUICK_MODELS = 2;
+/** At once so many of the most promising numbers of rounds are tried; the exact answer looks at all. */
+const QUICK_MODELS = 3;
 /** The share of what is left of it that one choice may take. */
 const WORK_SHARE = 0.55;
 
