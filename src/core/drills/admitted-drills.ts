@@ -202,6 +202,7 @@ export function admitDrills(request: AdmissionRequest): {
     return Math.max(asked, weight) < from && !(phase === "mobilise" && turnsOrTilts);
   };
 
+  const isTodays = (drill: Drill) => drill.rehearses?.some((l) => todays.includes(l)) ?? true;
   const hasSoreBack = athlete.areas.some((a) => a.area === "low-back" && a.level === "sore");
   const hinges = demands.some((d) => d.demand === "hinge" && d.asked >= OWN_PATTERN_FROM);
   const braces = (drill: Drill, phase: Phase) =>
@@ -227,11 +228,9 @@ export function admitDrills(request: AdmissionRequest): {
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
     const slot = slotFor(drill, rule.phase);
+    if (rule.phase === "rehearse" && !isTodays(drill) && !approach.onlySlots) return "not-asked";
     if (isForLimiter || (slot !== null && approach.onlySlots)) return null;
     if (approach.onlySlots) return "approach";
-    const isForeign =
-      drill.rehearses && rule.phase === "rehearse" && !drill.rehearses.some((l) => todays.includes(l));
-    if (isForeign) return "not-asked";
     if (isForeignPosition(drill, served, demands)) return "not-asked";
     const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
@@ -245,9 +244,13 @@ export function admitDrills(request: AdmissionRequest): {
   const wholest = request.lifts.map(() => 0);
   const inOrder = [...drills].sort((a, b) => (a.id < b.id ? -1 : 1));
   const ruleOf = (drill: Drill) => {
-    const rehearses = drill.rehearses?.some((l) => todays.includes(l)) && drill.phases.includes("rehearse");
     const rehearsal = phases.find((p) => p.phase === "rehearse");
-    if (rehearses && rehearsal && !rehearsal.only && !approach.onlySlots) return rehearsal;
+    const isListed = approach.onlySlots || rehearsal?.only;
+    const mayRehearse = drill.phases.includes("rehearse") && rehearsal !== undefined && !isListed;
+    // A drill that is another lift's rehearsal may still wake or move something.
+    const elsewhere = phases.filter((p) => p.phase !== "rehearse" && drill.phases.includes(p.phase));
+    if (mayRehearse && !isTodays(drill) && elsewhere.length > 0) return ruleFor(drill, elsewhere, () => null);
+    if (mayRehearse && drill.rehearses && isTodays(drill)) return rehearsal;
     return ruleFor(drill, phases, approach.onlySlots ? slotFor : () => null);
   };
   // Of a lift's own rehearsals that may be done the wholest are its shape.

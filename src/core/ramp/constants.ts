@@ -49,6 +49,8 @@ export const MOST_ADDED = { usual: 2, sore: 4 };
 export const ADDED_FOR_AREA = { 0: 0, 1: 1, 2: 2, sore: 3 } as const;
 /** Sets added for an area or a cold room lie under this share of the working weight. */
 export const LIGHT_SHARE = 0.6;
+/** A step of more than this share of the working weight is a great one. */
+export const GREAT_STEP = 1 / 3;
 /** A full warm-up of the same demands takes this share off the sets of a later lift. */
 export const WARMTH_CUT = 0.6;
 /** Above this ratio a compound lift keeps one ramp set however warm the athlete is. */

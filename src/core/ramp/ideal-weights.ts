@@ -1,4 +1,4 @@
-import { LIGHT_SHARE, ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
+import { GREAT_STEP, LIGHT_SHARE, ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
 import { RAMP_STYLES, topOf } from "./styles";
 import type { RampRequest } from "./types";
 
@@ -31,7 +31,8 @@ export function idealWeights(
 
 /**
  * The same with light sets more between them: each halves the largest step that there is below 60 % of the working
- * weight, for as long as both halves are steps. The top of the ramp stays as it is.
+ * weight, or one of over a third of it that begins there, for as long as both halves are steps. The top of the ramp stays
+ * as it is.
  *
  * @param gap the least difference between neighbours, in the fine unit.
  */
@@ -41,7 +42,10 @@ export function withLightSets(weights: readonly number[], more: number, W: numbe
     let at = -1;
     let widest = 2 * gap;
     all.forEach((w, j) => {
-      const to = Math.min(all[j + 1] ?? W, LIGHT_SHARE * W);
+      const next = all[j + 1] ?? W;
+      // A step of which only the foot is light is halved itself: the smallest plate before a great jump helps nobody.
+      const isGreat = w < LIGHT_SHARE * W && next - w > GREAT_STEP * W;
+      const to = isGreat ? next : Math.min(next, LIGHT_SHARE * W);
       if (to - w >= widest) {
         at = j;
         widest = to - w;
