@@ -19,11 +19,11 @@ export function useFetched<T>(code: FetchedOnce<T>, isWanted = true): T | null {
  * A component whose code is no part of the page: it is fetched when it is opened, or once the page has come to rest.
  * One without `open` counts as open. A server that is away never breaks the page that it stands on.
  */
-export function later<P extends { open?: boolean }>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   const code = fetchedOnce(load);
   // biome-ignore lint/correctness/noComponentHookFactories: called once for each module that is loaded later
   return function Later(props: P) {
-    const isOpen = props.open ?? true;
+    const isOpen = !("open" in props) || Boolean(props.open);
     const [wasOpen, setWasOpen] = useState(isOpen);
     if (isOpen && !wasOpen) setWasOpen(true);
     const Loaded = useFetched(code, isOpen);

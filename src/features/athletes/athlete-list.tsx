@@ -11,10 +11,12 @@ import { changeSeveralAction } from "@/server/actions/athletes";
 import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
+import { later } from "@/ui/later";
 import { SearchField } from "@/ui/search-field";
-import { AddDialog } from "./add-dialog";
 import { AthleteTable } from "./athlete-table";
 import { ImportDialog } from "./import-dialog";
+
+const AddDialog = later(() => import("./add-dialog").then((m) => m.AddDialog));
 
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
 

@@ -8,6 +8,7 @@ import { type DraftControls, useOnSaved } from "@/client/use-saved-draft";
 import { followSession, type Session } from "@/core/session";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
+import { later } from "@/ui/later";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { ViewSwitch } from "@/ui/view-switch";
 import { AddPeople } from "./add-people";
@@ -16,7 +17,6 @@ import { GroupSheet } from "./group-sheet";
 import { planQuestion } from "./plan-question";
 import { PlanningState } from "./planning-state";
 import { RackOrders } from "./rack-orders";
-import { RampTable } from "./ramp-table";
 import { SessionFrame } from "./session-frame";
 import { SessionKeys } from "./session-keys";
 import { SessionLifts } from "./session-lifts";
@@ -25,6 +25,8 @@ import { SessionTop } from "./session-top";
 import { useGroupPlan } from "./use-group-plan";
 import { useSession } from "./use-session";
 import { useStayInStep } from "./use-stay-in-step";
+
+const RampTable = later(() => import("./ramp-table").then((m) => m.RampTable));
 
 type View = "plan" | "ramps";
 const VIEWS: readonly { id: View; name: string }[] = [

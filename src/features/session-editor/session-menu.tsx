@@ -10,7 +10,7 @@ import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { keepTemplateAction, removeSessionAction } from "@/server/actions/sessions";
 import { IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
-import { NameDialog } from "@/ui/name-dialog";
+import { NameDialog } from "@/ui/name-dialog-later";
 import { CopyDialog } from "./copy-dialog";
 
 type Opened = "name" | "copy" | "template" | null;
