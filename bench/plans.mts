@@ -67,6 +67,18 @@ function doubles({ chosen, request }: Shape): Candidate[] {
   });
 }
 
+/** Whether a job that the lift asks for has no drill although one may be chosen. */
+function hasGap({ plan, chosen }: Shape): boolean {
+  const { model } = plan.blocks[0].choice;
+  const done = new Set(chosen.map((c) => c.job));
+  return model.candidates.some((c) => {
+    const { asked } = model.demands[jobOf(c.drill, c.phase, model.demands).demand]!;
+    return (
+      asked >= 2 && c.phase !== "raise" && !done.has(c.job) && !chosen.some((o) => o.family === c.family)
+    );
+  });
+}
+
 /** Drills that nothing asked needs, and that no slot or limiter has asked for. */
 function fillers({ chosen, plan, request }: Shape): Candidate[] {
   const { demands } = plan.blocks[0].choice.model;
@@ -126,7 +138,7 @@ function judge(shape: Shape) {
     breaches: struck + (isWhole ? missing : 0),
     count: chosen.length <= limit && (!isWhole || chosen.length >= Math.max(1, Math.floor(limit * 0.5))),
     used: used >= 0.85 || chosen.length >= limit || model.seconds < WHOLE_FROM,
-    doubled: doubles(shape).length,
+    doubled: hasGap(shape) ? doubles(shape).length : 0,
     filler: fillers(shape).length,
     ownShape: canShape ? hasShape : null,
     order: orderFaults(shape),

@@ -37,7 +37,7 @@ export const JOB_SERVES = 2;
 /** Less than the usual dose is done only where there is less time for drills than this. Seconds. */
 export const SHORT_DRILLS_UNDER = 150;
 /** What a drill of its own for a limiter is worth, and every usual dose of work for it. Points. */
-export const LIMITER_DRILL_POINTS = 30;
+export const LIMITER_DRILL_POINTS = 36;
 export const LIMITER_DOSE_POINTS = 5;
 /** Usual doses that a limiter is to get at most, and the seconds of work that stand for one. */
 export const MOST_LIMITER_DOSES = 3;
