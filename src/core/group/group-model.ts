@@ -13,6 +13,8 @@ import { isPinned, type MemberModel } from "./member-models";
 import type { GroupRequest } from "./types";
 
 const MOST_PERSONAL = 2;
+/** What it is worth that a member gets warm on a machine of its own: what is there is used. Points. */
+const MACHINE_POINTS = 3;
 /** Seconds in which all personal drills on one kind of machine have to find their place, for each there is. */
 const PERSONAL_BLOCK_SECONDS = 240;
 
@@ -126,9 +128,15 @@ function problemOf(
       // Who does nothing meanwhile has room for one of the family on their own.
       if (doneBy[member]) uses.push({ index: ownFamily(c, member), amount: 1 });
     }
+    const onMachine = doneBy.filter((done, a) => {
+      const { machine } = members[a]!;
+      return machine !== null && done?.drill.equipment.some((need) => need.includes(machine));
+    }).length;
     const given = countsFor.flatMap((done, a) => (done ? own[a]!.served(done) : []));
     return {
-      cost: members.reduce((sum, m) => sum + costOf(c, took, approach, m.member.athlete.experience), 0),
+      cost:
+        members.reduce((sum, m) => sum + costOf(c, took, approach, m.member.athlete.experience), 0) -
+        MACHINE_POINTS * onMachine,
       gives: summed([...given, ...gives]),
       uses: summed(uses),
       prerequisites: prerequisitesOf(c, sharedCandidates),

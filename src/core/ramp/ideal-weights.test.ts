@@ -4,7 +4,7 @@ import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { countSets } from "./count-sets";
-import { idealWeights } from "./ideal-weights";
+import { idealWeights, withLightSets } from "./ideal-weights";
 import { restAfter, restBeforeWork } from "./rest";
 
 describe("ideal weights", () => {
@@ -115,5 +115,21 @@ describe("rest", () => {
 
   test("before the first working set is longest for few reps", () => {
     expect([1, 3, 5, 6, 7, 12].map(restBeforeWork)).toEqual([180, 180, 150, 150, 120, 120]);
+  });
+});
+
+describe("light sets more", () => {
+  test("halve the largest step under 60 % of the working weight and leave the top as it is", () => {
+    expect(withLightSets([20_000, 60_000, 90_000], 1, 100_000, 4_000)).toEqual([
+      20_000, 40_000, 60_000, 90_000,
+    ]);
+  });
+
+  test("halve a great step whole, even where the middle of it is no longer light", () => {
+    expect(withLightSets([20_000, 40_000], 1, 42_500, 2_500)).toEqual([20_000, 30_000, 40_000]);
+  });
+
+  test("are fewer where there is no room for them", () => {
+    expect(withLightSets([20_000, 24_000], 3, 26_000, 2_500)).toEqual([20_000, 24_000]);
   });
 });
