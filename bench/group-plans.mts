@@ -1,4 +1,5 @@
 import { shippedCatalog as catalog } from "@/catalog";
+import { rulesOut } from "@/core/athlete";
 import type { Candidate } from "@/core/drills";
 import { type GroupPlan, type GroupRequest, type MemberPlan, planGroup } from "@/core/group";
 import { formatClock, weight } from "@/core/units";
@@ -29,26 +30,23 @@ function groupOf(size: number, i: number): GroupRequest {
   };
 }
 
-function judge(request: GroupRequest, plan: GroupPlan, { steps, waitingSeconds, seconds }: MemberPlan) {
+function judge(request: GroupRequest, plan: GroupPlan, { id, steps, waitingSeconds, seconds }: MemberPlan) {
   const done = [...new Map(steps.map((s) => [s.drill, s.placed.candidate])).values()];
-  const { pace, phases } = request.approach;
+  const { phases } = request.approach;
   const isUnder = ({ phase, drill: { dose }, sets, amount, rounds }: Candidate) =>
     phase !== "raise" && rounds * sets * amount < dose.sets[1] * dose.amount[1];
   const raises = done.filter((c) => c.phase === "raise");
   const wantsHeat = phases.some((p) => p.phase === "raise" && p.least > 0);
   const hasHeat = plan.shared.some((s) => s.phase === "raise");
-  const athlete = request.members.find((m) => m.name === steps[0]?.name)?.athlete;
+  const { athlete } = request.members.find((m) => m.id === id)!;
   return {
     drills: done.length,
     under: done.filter(isUnder).length,
-    overPace: done.length > pace.most + 3,
     fragments: raises.length > 1,
     withoutHeat: wantsHeat && hasHeat && raises.length === 0,
     waits: waitingSeconds > 60,
     over: seconds > request.minutes * 60,
-    unkind: done.filter((c) =>
-      athlete?.areas.some((a) => c.drill.unkindTo?.some((u) => u.area === a.area && u.from === a.level)),
-    ).length,
+    unkind: done.filter((c) => rulesOut(athlete, c.drill)).length,
   };
 }
 

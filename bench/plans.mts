@@ -1,4 +1,4 @@
-import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups";
+import { isDone, type ReferenceWarmUp, references, stepsOf } from "@/__tests__/reference-warm-ups";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
@@ -217,26 +217,15 @@ function hold(ref: ReferenceWarmUp) {
   const plan = planWarmUp(r);
   const { chosen, model } = plan.blocks[0].choice;
   const ids = plan.steps.filter((s) => s.round === 1).map((s) => s.drill.id);
-  const record = (id: string) => catalog.drills.find((d) => d.id === id)!;
-  const isFor = (id: string, c: Candidate) =>
-    record(id)
-      .phases.map((p) => jobOf(record(id), p, model.demands))
-      .some((j) => j.id === c.job || (c.drill.serves[model.demands[j.demand]!.demand] ?? 0) >= 2);
   const essential = ref.drills.filter((d) => d.essential);
-  const done = essential.filter((d) => ids.includes(d.id) || chosen.some((c) => isFor(d.id, c)));
+  const done = essential.filter((d) => isDone(d.id, chosen, model.demands));
   const raise = plan.steps.filter((s) => s.phase === "raise").reduce((sum, s) => sum + s.seconds, 0);
   const common = ref.drills.filter((d) => ids.includes(d.id));
   const pairs = common.flatMap((a, i) =>
     common.slice(i + 1).map((b) => ids.indexOf(a.id) < ids.indexOf(b.id)),
   );
   const doses = chosen.filter((c) => c.phase !== "raise").map((c) => !isUnder(c));
-  const steps = ref.drills.map(({ id, sets, amount }) => ({
-    drill: record(id),
-    block: 0,
-    sets,
-    amount,
-    side: "both" as const,
-  }));
+  const steps = stepsOf(ref);
   const findings = reviewWarmUp({ ...writtenOf(plan, minutes), steps }, reviewContext(r));
   const within = (v: number, [least, most]: readonly [number, number], slack: number) =>
     v >= least - slack && v <= most + slack;

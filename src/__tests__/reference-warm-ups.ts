@@ -1,6 +1,9 @@
-import type { AreaId, AreaLevel, EquipmentId } from "@/core/catalog";
+import { shippedCatalog as catalog } from "@/catalog";
+import { type AreaId, type AreaLevel, drillById, type EquipmentId } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
+import { type AskedDemand, type Candidate, jobOf } from "@/core/drills";
 import type { Experience } from "@/core/ramp";
+import type { WrittenStep } from "@/core/review";
 
 /** A warm-up as a coach of its approach writes it: what it is for, and what it has. */
 export interface ReferenceWarmUp {
@@ -263,3 +266,21 @@ export const references: readonly ReferenceWarmUp[] = [
     { areas: [{ area: "knee", level: "sore" }] },
   ),
 ];
+
+/** A reference's drills as somebody has written them down. */
+export function stepsOf({ drills }: ReferenceWarmUp): WrittenStep[] {
+  return drills.map(({ id, sets, amount }) => {
+    return { drill: drillById(catalog, id)!, block: 0, sets, amount, side: "both" };
+  });
+}
+
+/** Whether a plan does what a drill of a reference is there for: that drill, its job, or what it is for by 2 or more. */
+export function isDone(id: string, chosen: readonly Candidate[], demands: readonly AskedDemand[]): boolean {
+  const drill = drillById(catalog, id)!;
+  const jobs = drill.phases.map((phase) => jobOf(drill, phase, demands));
+  return chosen.some(
+    (c) =>
+      c.drill.id === id ||
+      jobs.some((j) => j.id === c.job || (c.drill.serves[demands[j.demand]!.demand] ?? 0) >= 2),
+  );
+}

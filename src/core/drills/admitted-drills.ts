@@ -11,19 +11,14 @@ import {
   PHASES,
   type Phase,
   type PhaseRule,
-  RAISE_MACHINES,
 } from "../catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
-import { isSteady } from "../dose";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
 import {
-  CHANGE_ESTIMATE_SECONDS,
   JOB_ASKED_FROM,
   JOB_SERVES,
-  LEAST_RAISE,
   LIMITER_SERVES,
-  MADE_OF_FROM,
   MOST_LIMITER_EFFORT,
   MOST_SERVED,
   MOVED_FROM,
@@ -31,6 +26,9 @@ import {
   RESEMBLES_FROM,
 } from "./constants";
 import { jobOf } from "./jobs";
+import { limitersOf } from "./limiter-drills";
+import { isEmptyBar, shapeOf } from "./own-shape";
+import { raisesFor } from "./raises";
 import { saysWhatFor, slotOf } from "./slots";
 
 /** Why a drill cannot be chosen today. */
@@ -94,24 +92,6 @@ function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
     );
   });
 }
-
-/**
- * How much of a lift's own shape a rehearsal has: of the patterns that the lift is made of, those that it serves. None
- * without the lift's main pattern: that is a part of its kind.
- */
-function shapeOf(drill: Drill, lift: Lift): number {
-  const has = (pattern: DemandId) => (drill.serves[pattern] ?? 0) >= OWN_PATTERN_FROM;
-  if (!drill.rehearses?.includes(lift.id)) return 0;
-  if (lift.pattern === null) return 1;
-  if (!has(lift.pattern)) return 0;
-  const madeOf = DEMAND_IDS.filter(
-    (d) => DEMANDS[d].kind === "pattern" && (lift.asks[d] ?? 0) >= MADE_OF_FROM,
-  );
-  return 1 + madeOf.filter(has).length;
-}
-
-/** Whether a drill is done with the bar alone. */
-const isEmptyBar = ({ load }: Drill) => load.kind === "empty-bar";
 
 /** Whether a drill is for a position of the bar, or one at the rack, that none of today's lifts has. */
 function isForeignPosition({ position }: Drill, served: Served, demands: readonly AskedDemand[]): boolean {
@@ -306,53 +286,12 @@ export function admitDrills(request: AdmissionRequest): {
       pinned: own,
     });
   }
-  const withLimiters = admitted.map((a) => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
+  const withLimiters = admitted.map((a): Admitted => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
   const isIn = (a: Admitted) => a.phase !== "raise" || a.pinned || heating.includes(a);
   for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
   return { phases, admitted: withLimiters.filter(isIn), refused };
-}
-
-/** Whether a limiter is worked on in a phase: ranges are moved and released, muscles are woken. */
-function isItsWork(demand: DemandId, phase: Phase): boolean {
-  return DEMANDS[demand].kind === "range"
-    ? phase === "mobilise" || phase === "release" || phase === "cool-down"
-    : phase === "activate" || phase === "rehearse";
-}
-
-/** The limiters whose own drill one is: those for which nothing else that may be chosen does more. */
-function limitersOf(
-  { drill, phase }: Admitted,
-  admitted: readonly Admitted[],
-  demands: readonly AskedDemand[],
-): number[] {
-  return demands.flatMap(({ demand, limiter }, i) => {
-    const serves = drill.serves[demand] ?? 0;
-    if (!limiter || serves < LIMITER_SERVES || !isItsWork(demand, phase)) return [];
-    return admitted.some((a) => isItsWork(demand, a.phase) && (a.drill.serves[demand] ?? 0) > serves)
-      ? []
-      : [i];
-  });
-}
-
-/**
- * The raises that may be chosen: on a machine if one is there, else something steady, else nothing that is over before
- * it warms.
- *
- * @param most seconds that the approach raises at most, and that there are.
- */
-function raisesFor(admitted: readonly Admitted[], most: number): readonly Admitted[] {
-  const raises = admitted.filter((a) => a.phase === "raise");
-  const long = raises.filter(({ drill: { dose } }) => dose.kind === "time" && dose.amount[1] >= LEAST_RAISE);
-  const steady = raises.filter(
-    ({ drill: { dose } }) => isSteady(dose) && dose.amount[0] + CHANGE_ESTIMATE_SECONDS <= most,
-  );
-  const onMachine = steady.filter(({ drill }) =>
-    drill.equipment.flat().some((e) => RAISE_MACHINES.includes(e)),
-  );
-  if (onMachine.length > 0) return onMachine;
-  return steady.length > 0 ? steady : long;
 }
 
 /** The rule of the phase that a drill stands in: where it fills a slot, else its usual phase, else the first there is. */

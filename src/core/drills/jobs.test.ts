@@ -1,5 +1,5 @@
 import { approach, planRequest } from "@/__tests__/fixtures";
-import { type ReferenceWarmUp, references } from "@/__tests__/reference-warm-ups";
+import { isDone, type ReferenceWarmUp, references, stepsOf } from "@/__tests__/reference-warm-ups";
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, type Phase } from "../catalog";
 import { type PlanRequest, planWarmUp } from "../plan";
@@ -108,29 +108,13 @@ describe("warm-ups as coaches write them", () => {
       c.phase === "raise" || c.rounds * c.sets * c.amount >= c.drill.dose.sets[1] * c.drill.dose.amount[1];
     expect(share(({ chosen }) => chosen.map(isUsual))).toBe(1);
     const done = ({ ref, chosen, demands }: (typeof plans)[number]) =>
-      ref.drills
-        .filter((d) => d.essential)
-        .map(({ id }) => {
-          const drill = drillById(catalog, id)!;
-          const jobs = drill.phases.map((phase) => jobOf(drill, phase, demands));
-          const isFor = ({ drill: d, job }: (typeof chosen)[number]) =>
-            jobs.some((j) => j.id === job || (d.serves[demands[j.demand]!.demand] ?? 0) >= 2);
-          return chosen.some((c) => c.drill.id === id || isFor(c));
-        });
+      ref.drills.filter((d) => d.essential).map(({ id }) => isDone(id, chosen, demands));
     expect(share(done)).toBeGreaterThan(0.95);
   });
 
   test("and the review has at most one thing to say of any of them", () => {
     for (const { ref, plan, request } of plans) {
-      const steps = ref.drills.map(({ id, ...dose }) => {
-        return {
-          drill: drillById(catalog, id)!,
-          block: 0,
-          sets: dose.sets,
-          amount: dose.amount,
-          side: "both" as const,
-        };
-      });
+      const steps = stepsOf(ref);
       const found = reviewWarmUp({ ...writtenOf(plan, ref.minutes), steps }, reviewContext(request));
       expect([ref.approach, ref.lift, found.slice(1).map((f) => f.message)]).toEqual([
         ref.approach,
