@@ -61,7 +61,11 @@ const columns = column.columns([
     header: "Body weight",
     enableSorting: false,
     cell: ({ row: { original: r } }) =>
-      r.bodyWeight === null ? "" : `${formatWeight(r.bodyWeight as Weight)} ${r.unit}`,
+      r.bodyWeight !== null && (
+        <span className="condensed text-sm">
+          {formatWeight(r.bodyWeight as Weight)} {r.unit}
+        </span>
+      ),
   }),
   column.accessor("areas", {
     header: "Injuries and cautions",
@@ -71,13 +75,13 @@ const columns = column.columns([
   column.accessor("newest", { id: "updated", header: "Last working weight" }),
 ]);
 
-/** How the cells of a column look. */
+/** How the head and the cells of a column look. */
 const LOOK: Record<string, string> = {
   select: "w-9",
   name: "text-left font-semibold",
   group: "text-ink-soft",
   experience: "text-ink-soft capitalize",
-  bodyWeight: "condensed text-right text-sm",
+  bodyWeight: "text-right",
   areas: "pl-6 text-ink-soft",
 };
 

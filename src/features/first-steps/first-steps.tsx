@@ -122,7 +122,7 @@ export function FirstSteps() {
           </fieldset>
           <fieldset>
             <legend className="mb-2 text-base font-bold">Bar and plates</legend>
-            <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)] gap-3">
+            <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,3fr)] gap-3">
               <Field label="A gym like">
                 <select {...register("set", { onChange: (e) => become(e.target.value, unit) })}>
                   {gymSets.map((g) => (
@@ -152,7 +152,7 @@ export function FirstSteps() {
             </div>
             <table className="mt-3 w-full">
               <thead>
-                <tr className="text-left text-xs text-ink-soft">
+                <tr className="condensed text-left text-2xs text-ink-soft">
                   <th className="py-1 font-medium">Plate, {unit}</th>
                   <th className="py-1 font-medium">Pairs</th>
                 </tr>
