@@ -3,7 +3,7 @@ import { expect, type Page, test } from "@playwright/test";
 import { expectNothing } from "./axe";
 import { serverForTests } from "./server";
 import { saved } from "./signs";
-import { neverLooks } from "./windows";
+import { neverLooks, openAlive } from "./windows";
 
 const server = serverForTests({ demo: true });
 
@@ -134,7 +134,7 @@ test("what is changed about an athlete is in the next plan; two windows do not w
   context,
 }) => {
   await neverLooks(page);
-  await page.goto(`${server.url}/athletes/soraya`);
+  await openAlive(page, `${server.url}/athletes/soraya`);
   await enter(page, "Name", "Soraya Haddadi-Lund");
   await page.getByRole("combobox", { name: "Add area" }).click();
   await page.getByRole("option", { name: "Low back" }).click();

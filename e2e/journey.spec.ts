@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { serverForTests } from "./server";
 import { saved } from "./signs";
-import { neverLooks } from "./windows";
+import { neverLooks, openAlive } from "./windows";
 
 const server = serverForTests({ demo: true });
 
@@ -248,7 +248,7 @@ test("two windows: no change vanishes unseen", async ({ context }) => {
   const two = await context.newPage();
   for (const page of [one, two]) {
     await neverLooks(page);
-    await page.goto(`${server.url}/session/today-throwers/bogdan`);
+    await openAlive(page, `${server.url}/session/today-throwers/bogdan`);
   }
   await typeFirst(one, "Reps", "5");
   await saved(one);

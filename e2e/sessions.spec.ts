@@ -1,6 +1,7 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { serverForTests } from "./server";
 import { ready, saved } from "./signs";
+import { openAlive } from "./windows";
 
 const server = serverForTests({ demo: true });
 
@@ -121,7 +122,7 @@ test("one athlete in a group: own drills apart, what all do stays, a weight of o
 
 test("two windows of a session stay in step, and neither loses a change", async ({ context }) => {
   const [one, two] = [await context.newPage(), await context.newPage()];
-  for (const page of [one, two]) await page.goto(`${server.url}/session/tomorrow-pilots`);
+  for (const page of [one, two]) await openAlive(page, `${server.url}/session/tomorrow-pilots`);
   await ready(two);
   await minutes(one).fill("21");
   await minutes(one).press("Enter");

@@ -4,3 +4,10 @@ import type { Page } from "@playwright/test";
 export async function neverLooks(page: Page): Promise<void> {
   await page.addInitScript(() => Object.defineProperty(document, "visibilityState", { get: () => "hidden" }));
 }
+
+/** Opens an address, until the page has come to life and knows what is stored now. */
+export async function openAlive(page: Page, address: string): Promise<void> {
+  const firstStamp = page.waitForResponse((response) => response.url().includes("/data/stamps/"));
+  await page.goto(address);
+  await firstStamp;
+}
