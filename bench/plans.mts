@@ -62,8 +62,7 @@ function doubles({ chosen, request }: Shape): Candidate[] {
   return chosen.filter((c) => {
     const n = (seen.get(c.job) ?? 0) + 1;
     seen.set(c.job, n);
-    const isLimiters = request.athlete.limiters.some((l) => (c.drill.serves[l] ?? 0) >= 2);
-    return n > placesFor(c, request.approach, isLimiters);
+    return n > placesFor(c, request.approach);
   });
 }
 

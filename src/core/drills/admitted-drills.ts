@@ -289,7 +289,9 @@ export function admitDrills(request: AdmissionRequest): {
   const withLimiters = admitted.map((a): Admitted => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
-  const isIn = (a: Admitted) => a.phase !== "raise" || a.pinned || heating.includes(a);
+  // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill and nothing else.
+  const isBesideSlots = (a: Admitted) => approach.onlySlots && a.slot === null && a.limiterOf.length === 0;
+  const isIn = (a: Admitted) => a.pinned || (a.phase === "raise" ? heating.includes(a) : !isBesideSlots(a));
   for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
   return { phases, admitted: withLimiters.filter(isIn), refused };
 }

@@ -31,6 +31,29 @@ describe("the job of a drill", () => {
   });
 });
 
+describe("a limiter", () => {
+  const withLimiter = (lift: string, by: string, limiter: "shoulder-flexion" | "ankle-dorsiflexion") =>
+    planWarmUp(
+      planRequest(lift, 60, {
+        approach: approach(by),
+        athlete: { experience: "intermediate", limiters: [limiter], areas: [] },
+        minutes: 20,
+      }),
+    ).blocks[0].choice;
+
+  test("has one drill for its job, like everything else", () => {
+    const { chosen } = withLimiter("pull-up", "bar-first", "shoulder-flexion");
+    expect(chosen.filter((c) => c.job === "shoulders")).toHaveLength(1);
+  });
+
+  test("has its own drill, and no other, beside the slots of an approach that is nothing else", () => {
+    const { chosen, model } = withLimiter("snatch", "basics-circuit", "ankle-dorsiflexion");
+    expect(chosen.map((c) => c.drill.id)).toContain("knee-to-wall");
+    const beside = model.candidates.filter((c) => c.slot === null && c.phase !== "raise");
+    expect(beside.map((c) => c.drill.serves["ankle-dorsiflexion"])).toEqual(beside.map(() => 3));
+  });
+});
+
 describe("the slot of a drill", () => {
   const slot = (id: string, by: string, phase: Phase, lift = "back-squat") => {
     const at = slotOf(drillById(catalog, id)!, phase, approach(by), model(lift).demands);

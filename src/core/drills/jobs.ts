@@ -1,7 +1,6 @@
 import type { Approach, Drill, Phase } from "../catalog";
 import { DEMANDS, type DemandId, JOB_NAMES, JOBS } from "../demands";
 import type { AskedDemand } from "./asked-demands";
-import { LIMITER_DOSE_SECONDS } from "./constants";
 
 const jobOfDemand = new Map<DemandId, string>(
   Object.entries(JOBS).flatMap(([job, demands]) => demands.map((demand) => [demand, job] as const)),
@@ -41,14 +40,12 @@ export function jobOf(drill: Drill, phase: Phase, demands: readonly AskedDemand[
   return { id: drill.stretch ? `${job}, held` : job, demand };
 }
 
-/** How many drills may do one job: as the approach has it, and two for a limiter's where it is given time for two. */
+/** How many drills may do one job: as the approach has it; one where it says nothing. */
 export function placesFor(
   { job, phase }: { job: string; phase: Phase },
-  { places, limiters }: Pick<Approach, "places" | "limiters">,
-  isLimiters: boolean,
+  { places }: Pick<Approach, "places">,
 ): number {
-  const own = (phase === "rehearse" ? places.rehearsal : places[job]) ?? 1;
-  return Math.max(own, isLimiters && limiters.secondsEach > LIMITER_DOSE_SECONDS ? 2 : 1);
+  return (phase === "rehearse" ? places.rehearsal : places[job]) ?? 1;
 }
 
 function usesBar(drill: Drill): boolean {

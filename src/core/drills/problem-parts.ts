@@ -11,7 +11,6 @@ import {
   LIMITER_DOSE_POINTS,
   LIMITER_DOSE_SECONDS,
   LIMITER_DRILL_POINTS,
-  LIMITER_SERVES,
   MATTERS_FROM,
   MISSING_PLANE_COST,
   MOST_HARD_SECONDS,
@@ -159,9 +158,11 @@ export function athleteGoals(
   const jobGoal = (c: Candidate): number => {
     const known = jobGoals.get(c.job);
     if (known !== undefined) return known;
-    const isLimiters = demands.some((d) => d.limiter && (c.drill.serves[d.demand] ?? 0) >= LIMITER_SERVES);
-    const upTo = placesFor(c, approach, isLimiters);
-    const index = parts.goal([{ upTo, slope: SECOND_FOR_JOB_COST }], 0, `job ${c.job}`);
+    const index = parts.goal(
+      [{ upTo: placesFor(c, approach), slope: SECOND_FOR_JOB_COST }],
+      0,
+      `job ${c.job}`,
+    );
     jobGoals.set(c.job, index);
     return index;
   };
