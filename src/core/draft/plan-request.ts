@@ -2,9 +2,10 @@ import type { PlannedAthlete } from "../athlete";
 import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
-import type { PlannedLift, PlanRequest } from "../plan";
+import { lightUnder, type PlannedLift, type PlanRequest } from "../plan";
 import { isBarKit, type LoadKit, nearestLoadable } from "../plates";
 import { type DoneSet, usualPlates } from "../ramp";
+import { convertWeight } from "../units";
 import type { WarmUpDraft } from "./draft";
 
 /** A done set with plates of the kit: where the gym has lost some of them, the usual ones; null where none make it. */
@@ -26,6 +27,7 @@ export function planRequestFor(
   gym: GymKit,
   catalog: Catalog,
 ): PlanRequest {
+  const bodyWeight = athlete.bodyWeight && convertWeight(athlete.bodyWeight, athlete.unit, gym.unit);
   const lifts = draft.lifts.map((d): PlannedLift => {
     const { reps, sets, rir } = d;
     const lift = knownLift(catalog, d.lift);
@@ -44,6 +46,7 @@ export function planRequestFor(
       rampSets: d.rampSets ?? undefined,
       fixed: d.fixed,
       additions: d.additions,
+      lightUnder: lightUnder(lift, kit, bodyWeight),
       onBlocks: d.onBlocks,
       done: kit ? d.done.flatMap((set) => doneWith(kit, set) ?? []) : [],
       secondsLeft: d.secondsLeft ?? undefined,

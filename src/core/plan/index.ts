@@ -2,6 +2,7 @@ export { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 export { type Caution, cautionsFor, cautionsOf } from "./cautions";
 export { drillsTaken } from "./drills-taken";
 export { givenUp } from "./given-up";
+export { lightUnder } from "./light-under";
 export { PlanMemory } from "./plan-memory";
 export { type LiftPart, type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";

@@ -11,23 +11,18 @@ import {
   type RampRequest,
   systemConstants,
 } from "../ramp";
+import { regionOf } from "./light-under";
 import { similarDone } from "./similar-done";
 import type { PlannedLift, PlanRequest } from "./types";
 
 /** Fully warm: a later ramp gets the least there may be. */
 const FULLY_WARM = 1;
 
-const LOWER_BODY = ["squat", "hinge", "lunge", "olympic-pull", "dip-drive", "jump-land"];
-
-function region(lift: Lift): "upper" | "lower" {
-  return lift.pattern && LOWER_BODY.includes(lift.pattern) ? "lower" : "upper";
-}
-
 /** How warm the approach takes a lift to be after those before it, 0 to 1. */
 function warmth(lift: Lift, before: readonly Lift[], rule: PlanRequest["approach"]["laterRamps"]): number {
   if (before.length === 0 || rule === "full") return 0;
   if (rule === "least") return FULLY_WARM;
-  if (rule === "least-in-region" && before.some((b) => region(b) === region(lift))) return FULLY_WARM;
+  if (rule === "least-in-region" && before.some((b) => regionOf(b) === regionOf(lift))) return FULLY_WARM;
   return similarDone(lift, before);
 }
 
@@ -45,6 +40,7 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
     style: planned.style ?? request.approach.rampStyle,
     experience: planned.experience ?? request.athlete.experience,
     slowToWarm: planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift),
+    lightUnder: planned.lightUnder,
     similarDone: planned.similarDone ?? warmth(planned.lift, before, request.approach.laterRamps),
     room: planned.room ?? request.room,
     start: planned.start,

@@ -45,6 +45,8 @@ export interface PlannedLift {
   secondsLeft?: number;
   /** Absent: worked out from the athlete's areas. */
   slowToWarm?: RampRequest["slowToWarm"];
+  /** A weight under this is light for the athlete, see `lightUnder`; absent: not known. */
+  lightUnder?: Weight;
   /** Absent: worked out from the lifts before it. */
   similarDone?: number;
   /** Absent: as for the whole warm-up. */

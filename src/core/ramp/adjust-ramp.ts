@@ -1,6 +1,6 @@
 import { isBarKit, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
 import type { Weight } from "../units";
-import { standsAtFullHeight } from "./check-working-weight";
+import { rampsFromFloor } from "./check-working-weight";
 import type { ChosenLoads } from "./choose-loads";
 import { FIRST_AT_MOST, SECONDS_PER_MOVE } from "./constants";
 import { describeSets } from "./describe-sets";
@@ -40,7 +40,7 @@ export function doneSets(ramp: Ramp, sets: number): DoneSet[] {
 export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
   const { kit, working } = request;
   const W = working.weight;
-  const fromFloor = standsAtFullHeight(request.lift, kit, W);
+  const fromFloor = rampsFromFloor(request.lift, kit, W);
   const heaviest = Math.max(W, ...done.map((d) => d.weight)) as Weight;
   const loadable = loadableWeights(kit, W, fromFloor);
   const wanted = {

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from "@/lib/result";
-import { isBarKit, type LoadKit, loadableWeights, nearestLoadable } from "../plates";
+import { type BarKit, isBarKit, type LoadKit, loadableWeights, nearestLoadable } from "../plates";
 import type { Weight } from "../units";
+import { FLOOR_LOAD_AT_MOST } from "./constants";
 import type { RampLift } from "./types";
 
 /** A working weight that cannot be loaded, with its neighbours that can. */
@@ -10,17 +11,19 @@ export interface UnloadableWeight {
 }
 
 /**
- * Whether a bar at working weight stands at full height on the floor with the plates there are.
- * Where it does not, it is lifted from blocks or a rack, and any plates will do.
+ * Whether a ramp goes from the floor: the bar stands at full height at the working weight, and at a load light enough to
+ * begin with. Where it does not, it is lifted from the hang, from blocks or a rack, and any plates will do.
  */
-export function standsAtFullHeight(
-  lift: Pick<RampLift, "fromFloor">,
-  kit: LoadKit,
-  working: Weight,
-): boolean {
+export function rampsFromFloor(lift: Pick<RampLift, "fromFloor">, kit: LoadKit, working: Weight): boolean {
   if (!lift.fromFloor || !isBarKit(kit)) return false;
-  const nearest = nearestLoadable(kit, working, true);
-  return nearest.lower === working;
+  const lightest = lightestOnFloor(kit);
+  if (lightest === null || lightest >= FLOOR_LOAD_AT_MOST * working) return false;
+  return nearestLoadable(kit, working, true).lower === working;
+}
+
+/** The lightest load that stands at full height; null: no plate is of full diameter. */
+export function lightestOnFloor(kit: BarKit): Weight | null {
+  return nearestLoadable(kit, 0 as Weight, true).upper;
 }
 
 /** Whether the working weight can be loaded with the kit; if not, the nearest weights that can. */
@@ -31,5 +34,5 @@ export function checkWorkingWeight(kit: LoadKit, working: Weight): Result<Weight
 
 /** Every weight that a ramp set of this lift can have, lightest first, all below the working weight. */
 export function rampWeights(lift: Pick<RampLift, "fromFloor">, kit: LoadKit, working: Weight): Weight[] {
-  return loadableWeights(kit, working, standsAtFullHeight(lift, kit, working)).filter((w) => w < working);
+  return loadableWeights(kit, working, rampsFromFloor(lift, kit, working)).filter((w) => w < working);
 }

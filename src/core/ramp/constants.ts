@@ -74,6 +74,9 @@ export const ONE_SET_JUMP_SHARE = 0.45;
 /** A floor load counts as if the bar weighed this part less when the sets are counted. */
 export const FLOOR_BASE_DIVISOR = 1.75;
 
+/** Where the lightest load that stands on the floor is this share of the working weight or more, no ramp begins with it. */
+export const FLOOR_LOAD_AT_MOST = 0.8;
+
 /** The first loaded set of a ramp that has to hurry stays at this share of the working weight or below. */
 export const FIRST_AT_MOST = 0.6;
 

@@ -2,7 +2,7 @@ import { isBarKit, type LoadKit, type Stack, sharedPlates, stackMoves } from "..
 import type { Weight } from "../units";
 import { withAdditions } from "./additions";
 import { SECONDS_PER_MOVE, SLOW_SETS } from "./constants";
-import { restAfter, restBeforeWork } from "./rest";
+import { restAfter } from "./rest";
 import { setReps } from "./set-reps";
 import { setSeconds } from "./set-seconds";
 import { RAMP_STYLES } from "./styles";
@@ -40,7 +40,7 @@ export function describeSets(
   const sets = loads.weights.map((weight, i): RampSet => {
     const stack = loads.stacks[i]!;
     const isLast = i === loads.weights.length - 1;
-    const usualRest = isLast ? restBeforeWork(working.reps) : restAfter(fractions[i]!);
+    const usualRest = restAfter(weight, isLast, request);
     const leastRest = fixed[i]?.restSeconds ?? usualRest;
     const changing = stackMoves(stack, loads.stacks[i + 1]!) * SECONDS_PER_MOVE;
     const slow = i < SLOW_SETS;

@@ -1,14 +1,12 @@
-import { nearestLoadable } from "../plates";
+import { isBarKit } from "../plates";
 import { isPoorEstimate } from "../strength";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
 import { whatLoads } from "./base-and-start";
+import { lightestOnFloor } from "./check-working-weight";
 import { repsBand } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import { mostRampReps } from "./set-reps";
 import type { RampFinding, RampRequest } from "./types";
-
-/** A first ramp set at this share of the working weight is no gentle start. */
-const HEAVY_START = 0.8;
 
 /** What a finished ramp should tell the coach: every rule it could not keep, and what to watch. */
 export function rampFindings(
@@ -24,7 +22,7 @@ export function rampFindings(
     hasLightSets?: boolean;
   },
 ): RampFinding[] {
-  const { unit, working, lift, kit } = request;
+  const { unit, working, lift } = request;
   const { limits, weights, reps } = ramp;
   const W = working.weight;
   const loads = whatLoads(request);
@@ -38,20 +36,7 @@ export function rampFindings(
     });
   }
   if (lift.fromFloor && !ramp.fromFloor) {
-    const lightestFull = nearestLoadable(kit, W, true).upper;
-    found.push({
-      code: "from-blocks",
-      message: lightestFull
-        ? `With these plates the bar stands at full height from ${say(lightestFull)}. Set it on blocks or in the rack.`
-        : "No plate here is of full diameter. Set the bar on blocks or in the rack.",
-    });
-  }
-  const firstShare = weights.length > 0 ? weights[0]! / W : 0;
-  if (ramp.fromFloor && firstShare >= HEAVY_START) {
-    found.push({
-      code: "starts-heavy",
-      message: `The lightest load that stands on the floor is already ${Math.round(100 * firstShare)} % of the working weight. Do a first set with a lighter bar on blocks.`,
-    });
+    found.push({ code: "from-blocks", message: fromBlocks(request, say) });
   }
   if (ramp.fixedReleased) {
     found.push({
@@ -107,6 +92,23 @@ export function rampFindings(
     });
   }
   return found;
+}
+
+/** Where the bar goes for the sets in which it does not stand at full height. */
+function fromBlocks(
+  { kit, working, lift }: Pick<RampRequest, "kit" | "working" | "lift">,
+  say: (weight: Weight) => string,
+): string {
+  const where = lift.olympic
+    ? "from the hang, or with the bar on blocks"
+    : "with the bar on blocks or in the rack";
+  const lightest = isBarKit(kit) ? lightestOnFloor(kit) : null;
+  if (lightest === null) return `No plate here is of full diameter. Lift ${where}.`;
+  if (lightest > working.weight) {
+    return `With these plates the bar stands at full height from ${say(lightest)}. Lift ${where}.`;
+  }
+  const share = Math.round((100 * lightest) / working.weight);
+  return `The bar stands at full height from ${say(lightest)}, ${share} % of the working weight. Do the sets below that ${where}.`;
 }
 
 /** How a ramp stands of which some has been done. */

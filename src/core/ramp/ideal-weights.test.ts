@@ -5,7 +5,7 @@ import { weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { countSets } from "./count-sets";
 import { idealWeights, withLightSets } from "./ideal-weights";
-import { restAfter, restBeforeWork } from "./rest";
+import { restAfter, restBeforeWork, restByShare } from "./rest";
 
 describe("ideal weights", () => {
   test("of closing steps: each jump 0.8 of the one before, from start to top", () => {
@@ -104,17 +104,27 @@ describe("the count of sets", () => {
 
 describe("rest", () => {
   test("grows with the share of the working weight, in whole 5 s", () => {
-    const rests = [0.2, 0.59, 0.6, 0.7, 0.79, 0.8, 0.89, 0.9, 0.99].map(restAfter);
+    const rests = [0.2, 0.59, 0.6, 0.7, 0.79, 0.8, 0.89, 0.9, 0.99].map(restByShare);
     expect(rests).toEqual(rests.toSorted((a, b) => a - b));
     expect(rests[0]).toBe(30);
-    expect(restAfter(0.6)).toBe(60);
-    expect(restAfter(0.8)).toBe(90);
-    expect(restAfter(0.9)).toBe(120);
+    expect(restByShare(0.6)).toBe(60);
+    expect(restByShare(0.8)).toBe(90);
+    expect(restByShare(0.9)).toBe(120);
     for (const r of rests) expect(r % 5).toBe(0);
   });
 
   test("before the first working set is longest for few reps", () => {
     expect([1, 3, 5, 6, 7, 12].map(restBeforeWork)).toEqual([180, 180, 150, 150, 120, 120]);
+  });
+
+  test("is a minute at most after what is light for the athlete", () => {
+    const rest = (kg: number, isLast: boolean, lightUnder?: number) =>
+      restAfter(weight(kg), isLast, {
+        working: { weight: weight(45), reps: 5, sets: 3, rir: 1 },
+        lightUnder: lightUnder === undefined ? undefined : weight(lightUnder),
+      });
+    expect([rest(37.5, true), rest(37.5, true, 40), rest(37.5, true, 35)]).toEqual([150, 60, 150]);
+    expect([rest(20, false), rest(20, false, 40)]).toEqual([30, 30]);
   });
 });
 

@@ -9,7 +9,7 @@ import type { RampRequest } from "./types";
  * @param start the first ramp weight.
  */
 export function idealWeights(
-  request: Pick<RampRequest, "working" | "style" | "unit" | "similarDone">,
+  request: Pick<RampRequest, "working" | "style" | "unit" | "similarDone" | "experience">,
   sets: number,
   start: number,
   cutByWarmth: boolean,
@@ -21,7 +21,8 @@ export function idealWeights(
   const named = shares?.(request.working.reps, request.similarDone).map((s) => Math.max(start, W * s));
   if (named?.length === sets) return named.map(Math.round);
   if (sets === 1) {
-    const low = Math.max(start, W * ONE_SET_SHARE);
+    // A beginner's first set is with the lightest there is.
+    const low = request.experience === "beginner" ? start : Math.max(start, W * ONE_SET_SHARE);
     const reaches = W - low <= systemConstants(request.unit).oneSetReach && !cutByWarmth;
     return [Math.round(reaches ? low : Math.max(start, W * (share - ONE_SET_BELOW_TOP)))];
   }

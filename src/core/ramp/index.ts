@@ -14,7 +14,7 @@ export { FIRST_AT_MOST, FIRST_JUMP_SHARE, HEAVY, systemConstants } from "./const
 export { describeLoad, loadUnit } from "./describe-load";
 export { lastJumpLimit, rampLimits } from "./limits";
 export { planRamp } from "./plan-ramp";
-export { restAfter, restBeforeWork } from "./rest";
+export { restAfter } from "./rest";
 export type { DoneSet } from "./rest-of-ramp";
 export { mostRampReps } from "./set-reps";
 export { setSeconds } from "./set-seconds";

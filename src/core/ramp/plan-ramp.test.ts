@@ -254,9 +254,16 @@ describe("the number of sets", () => {
   });
 
   test("is less for beginners at light weights, not for others", () => {
-    expect(count(45, 5, { experience: "beginner" })).toBe(1);
-    expect(count(45, 5)).toBe(2);
+    expect(count(40, 5, { experience: "beginner" })).toBe(1);
+    expect(count(40, 5)).toBe(2);
     expect(count(100, 5, { experience: "beginner" })).toBe(4);
+  });
+
+  test("never costs a beginner the empty bar", () => {
+    for (const kg of [30, 37.5, 45, 60]) {
+      const ramp = planRamp(rampRequest(kg, 8, { experience: "beginner" }));
+      expect([kg, weightsOf(ramp)[0]]).toEqual([kg, 20]);
+    }
   });
 
   test("grows for areas, a cold room and Olympic lifts, by two at most, by four when sore", () => {
@@ -308,8 +315,11 @@ describe("from the floor", () => {
     expect(finding?.message).toContain("60 kg");
   });
 
-  test("a start close to the working weight is said", () => {
-    expect(codes(planRamp(rampRequest(70, 3, { lift: clean, kit: iron })))).toContain("starts-heavy");
+  test("where it stands only close to the working weight the ramp begins with the bar, from the hang, and says so", () => {
+    const ramp = planRamp(rampRequest(70, 3, { lift: clean, kit: iron }));
+    expect(weightsOf(ramp)[0]).toBe(20);
+    const finding = ramp.findings.find((f) => f.code === "from-blocks");
+    expect(finding?.message).toMatch(/from 60 kg, 86 % of the working weight.*from the hang/);
   });
 });
 

@@ -1,7 +1,7 @@
 import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMoves } from "../plates";
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
-import { standsAtFullHeight } from "./check-working-weight";
+import { rampsFromFloor } from "./check-working-weight";
 import { FIRST_JUMP_SHARE, HEAVY, MOST_SETS, systemConstants, WARM_START } from "./constants";
 import { countSets } from "./count-sets";
 import { describeSets, platesOf } from "./describe-sets";
@@ -22,7 +22,7 @@ import type { FixedSet, Ramp, RampFinding, RampRequest, RampSet } from "./types"
 export function planRamp(request: RampRequest): Ramp {
   const { kit, working, lift } = request;
   const W = working.weight;
-  const fromFloor = standsAtFullHeight(lift, kit, W);
+  const fromFloor = rampsFromFloor(lift, kit, W);
   const table = isBarKit(kit) ? loadTable(kit, W, fromFloor) : null;
   const loadable = loadableWeights(kit, W, fromFloor);
   const limits = rampLimits(kit, W, loadable[0]!);
@@ -132,6 +132,8 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   const plain = sets - extras;
   const wanted = sets === 0 ? 0 : shares ? shares.length : Math.min(MOST_SETS, plain + style.addedSets);
   let count = W - start < limits.gap ? 0 : Math.min(wanted, room);
+  const isAfterTheBar = () => idealWeights(request, 1, start, cutByWarmth)[0]! - start >= limits.gap;
+  if (count === 1 && request.experience === "beginner" && isCold && room > 1 && isAfterTheBar()) count = 2;
   if (count >= 2 && !shares) {
     const jump = idealWeights(request, count, start, cutByWarmth)[1]! - start;
     if (jump > W * FIRST_JUMP_SHARE && jump > firstJump && count < room) count += 1;

@@ -39,6 +39,8 @@ export interface RampRequest {
   experience: Experience;
   /** The worst of the athlete's areas that this lift loads: 0 none, 1 slow to warm, 2 very slow, "sore". */
   slowToWarm: 0 | 1 | 2 | "sore";
+  /** A weight under this is light for the athlete, see `lightUnder`; absent: not known. */
+  lightUnder?: Weight;
   /** How much of what this lift asks for has been done today already, 0 to 1. */
   similarDone: number;
   room: Room;
@@ -90,7 +92,6 @@ export type RampFinding = Finding<
   | "poor-estimate"
   | "ramp-tiring"
   | "sets-close"
-  | "starts-heavy"
   | "working-weight-reached"
 >;
 

@@ -5,7 +5,6 @@ import {
   mostRampReps,
   rampLimits,
   restAfter,
-  restBeforeWork,
   setSeconds,
   systemConstants,
 } from "../ramp";
@@ -47,7 +46,7 @@ function liftFindings(
   sets: readonly WrittenSet[],
   loadable: readonly Weight[],
 ): Found[] {
-  const { working, kit } = request.lifts[lift]!;
+  const { working, kit, lightUnder } = request.lifts[lift]!;
   const W = working!.weight;
   const say = (w: number) => formatWeightWithUnit(w as Weight, request.unit);
   const found: Found[] = [];
@@ -69,7 +68,7 @@ function liftFindings(
       on("weights-not-rising", i, `${say(set.weight)} is not below ${what}, which comes after it.`);
     }
     const fraction = set.weight / W;
-    const wanted = i === sets.length - 1 ? restBeforeWork(working!.reps) : restAfter(fraction);
+    const wanted = restAfter(set.weight, i === sets.length - 1, { working: working!, lightUnder });
     if (fraction >= NEEDS_REST_FROM && set.restSeconds < wanted - REST_SLACK) {
       on(
         "heavy-without-rest",

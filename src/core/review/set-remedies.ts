@@ -1,4 +1,4 @@
-import { mostRampReps, restAfter, restBeforeWork } from "../ramp";
+import { mostRampReps, restAfter } from "../ramp";
 import { formatWeightWithUnit, type Weight } from "../units";
 import { loadableOf, type ReviewContext, writtenSet } from "./context";
 import type { Found, Remedy, WrittenWarmUp } from "./types";
@@ -12,7 +12,8 @@ export function setRemedies(
   set: number,
 ): Remedy[] {
   const { request } = context;
-  const { working } = request.lifts[lift]!;
+  const { working, lightUnder } = request.lifts[lift]!;
+  const loaded = { working: working!, lightUnder };
   const sets = written.ramps[lift]!;
   const W = working!.weight;
   const loadable = loadableOf(context, lift)!;
@@ -65,7 +66,7 @@ export function setRemedies(
                     sets: sets.toSpliced(set + 1, 0, {
                       weight: middle,
                       reps: Math.min(sets[set]!.reps, 2),
-                      restSeconds: restAfter(middle / W),
+                      restSeconds: restAfter(middle, false, loaded),
                     }),
                   },
                 ],
@@ -88,8 +89,7 @@ export function setRemedies(
       ];
     }
     case "heavy-without-rest": {
-      const wanted =
-        set === sets.length - 1 ? restBeforeWork(working!.reps) : restAfter(sets[set]!.weight / W);
+      const wanted = restAfter(sets[set]!.weight, set === sets.length - 1, loaded);
       return [changeSet(`Rest ${wanted} s`, { restSeconds: wanted }), ...replace];
     }
     default:

@@ -203,7 +203,7 @@ describe("POST /api/plan", () => {
     expect(await sets({ room: "cold" })).toBe(usual + 1);
     expect(await sets({ athlete: { slowToWarm: 2 } })).toBe(usual + 2);
     expect(await sets({ rampSets: 2 })).toBe(2);
-    const light = { working: { weight: 45, reps: 5, sets: 3 } };
+    const light = { working: { weight: 40, reps: 5, sets: 3 } };
     expect(await sets({ ...light, athlete: { experience: "beginner" } })).toBe((await sets(light)) - 1);
   });
 

@@ -7,7 +7,7 @@ import {
   type Lift,
 } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
-import type { PlannedLift, PlanRequest } from "@/core/plan";
+import { lightUnder, type PlannedLift, type PlanRequest } from "@/core/plan";
 import type { PlanLift, SessionRequest } from "../schemas/plan-api";
 import { kitOf, refuseWeight } from "./ramp";
 
@@ -91,7 +91,11 @@ export function liftsOf(
 
 /** The plan request behind a request for one athlete. */
 export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
-  const lifts = liftsOf(body, body.lifts, catalog);
+  const bodyWeight = body.athlete?.bodyWeight ?? null;
+  const lifts = liftsOf(body, body.lifts, catalog).map((l) => ({
+    ...l,
+    lightUnder: lightUnder(l.lift, l.kit, bodyWeight),
+  }));
   return {
     unit: body.unit,
     lifts,

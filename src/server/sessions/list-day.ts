@@ -53,7 +53,6 @@ const WORTH_ATTENTION: readonly Attention["code"][] = [
   "no-working-weight",
   "ramp-over-time",
   "over-time",
-  "starts-heavy",
   "old-working-weight",
 ];
 
