@@ -162,7 +162,7 @@ export function candidate(id: string, change: Partial<Candidate> = {}): Candidat
   const drill = catalog.drills.find((d) => d.id === id)!;
   const [phase] = drill.phases;
   return {
-    ...{ drill, phase: phase!, block: PHASES.indexOf(phase!), sets: 1, amount: 10, rounds: 1 },
+    ...{ drill, phase: phase!, block: PHASES.indexOf(phase!), sets: 1, amount: 10, rounds: 1, circuit: null },
     ...{ workSeconds: 30, seconds: 36, serves: [], family: 0, job: "other", slot: null, ownShape: false },
     ...{ repeatsRamp: false, braces: false, limiterOf: [], onlyForLimiters: [], pinned: false },
     ...change,

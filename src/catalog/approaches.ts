@@ -30,6 +30,8 @@ export const usual = {
   places: { shoulders: 2 },
   holds: false,
   circuit: null,
+  pairs: [],
+  formats: [],
   floors: {},
   planes: [],
   favours: [],
@@ -66,6 +68,7 @@ export const approaches: Approach[] = [
     pace: { from: 3, every: 100, most: 10 },
     leavesOut: HANDS,
     planes: ["sagittal", "frontal", "transverse"],
+    formats: [{ drills: { serves: ["temperature"] }, until: "short-sentences" }],
     favours: [{ drills: { positions: ["standing"] }, points: 2 }],
     limiters: { most: 2, secondsEach: 60, secondsAll: 300, place: "last" },
     rampShare: 0.7,
@@ -321,6 +324,14 @@ export const approaches: Approach[] = [
     leavesOut: [...JOBS.trunk, ...HANDS],
     places: { shoulders: 2, "shoulders, held": 2, rehearsal: 4, "shoulder-blades": 2, ankles: 2 },
     holds: true,
+    pairs: [{ drills: { stretch: true }, restInside: 0, restBetween: 0 }],
+    formats: [
+      {
+        drills: { ids: ["deep-squat-hold"] },
+        format: { kind: "pieces", pieces: ["weight on one thigh", "on the other", "on both"] },
+      },
+      { drills: { ids: ["band-assisted-deep-squat"] }, format: { kind: "interval", off: 15 } },
+    ],
     favours: [{ drills: { loads: ["band"] }, points: 1 }],
     progressionsIn: ["rehearse"],
     limiters: { most: 3, secondsEach: 300, secondsAll: 600, place: "in-phase" },
@@ -479,6 +490,21 @@ export const approaches: Approach[] = [
     pace: { from: 2, every: 100, most: 11 },
     leavesOut: [...JOBS.trunk, ...HANDS],
     places: { shoulders: 2, rehearsal: 3, "shoulder-blades": 2 },
+    formats: [
+      {
+        drills: { serves: ["temperature"] },
+        format: { kind: "surges", every: 90, on: 15, off: 30 },
+        until: "light-sweat",
+      },
+      {
+        drills: { ids: ["assisted-squat"] },
+        format: {
+          kind: "variants",
+          by: "depth",
+          ways: ["to where it is easy", "deeper", "deeper, less help"],
+        },
+      },
+    ],
     favours: [
       { drills: { assisted: true }, points: 2 },
       { drills: { loads: ["band"] }, points: 0.5 },

@@ -47,7 +47,7 @@ describe.each(drills.map((d): [string, Drill] => [d.id, d]))("%s", (_, drill) =>
       expect(usual).toBeLessThanOrEqual(high);
       expect(low).toBeGreaterThan(0);
     }
-    const usual = doseSeconds(drill.dose, drill.dose.sets[1], drill.dose.amount[1]);
+    const usual = doseSeconds(drill.dose, { sets: drill.dose.sets[1], amount: drill.dose.amount[1] });
     expect(usual).toBeGreaterThanOrEqual(5);
     expect(usual).toBeLessThanOrEqual(600);
     for (const amount of drill.dose.amount) {

@@ -122,6 +122,7 @@ function sessionRows(
     room: "normal" as const,
     together: isTogether,
     own: [],
+    circuits: [],
     dropped: [],
     racks: USUAL_RACKS,
   };

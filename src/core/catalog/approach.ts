@@ -1,4 +1,5 @@
 import type { DemandId } from "../demands";
+import type { SignId, VariantKind } from "../dose";
 import type { RampStyleId } from "../ramp";
 import type { Plane } from "./drill";
 import type { DrillFilter } from "./drill-filter";
@@ -42,6 +43,20 @@ export interface Slot {
   whenAsked?: readonly DemandId[];
 }
 
+/**
+ * How the sets that are chosen of a drill are spread. Seconds.
+ *
+ * - `interval`: each set becomes one interval, with rest after it.
+ * - `variants`: each set is done in another way, the first of these, where there are enough of them.
+ * - `pieces`: the sets become pieces of one sum of time, by the names for what changes.
+ * - `surges`: one for every so many seconds of what is steady, five at most.
+ */
+export type FormatRule =
+  | { kind: "interval"; off: number }
+  | { kind: "variants"; by: VariantKind; ways: readonly string[] }
+  | { kind: "pieces"; pieces: readonly string[] }
+  | { kind: "surges"; every: number; on: number; off: number };
+
 /** One school of warming up, as parameters (docs/model.md, "Approaches"). */
 export interface Approach {
   id: string;
@@ -74,6 +89,10 @@ export interface Approach {
    * is worth for each drill, in points; null: none are.
    */
   circuit: { phases: readonly Phase[]; mostRounds: number; roundPoints: number } | null;
+  /** Drills of which two that follow each other, in as many sets, are done in turns, with the rest in and after a round. */
+  pairs: readonly { drills: DrillFilter; restInside: number; restBetween: number }[];
+  /** How the work of drills is spread where it is not in equal sets, and by which sign they end; the first that fits. */
+  formats: readonly { drills: DrillFilter; format?: FormatRule; until?: SignId }[];
   /** Demands that weigh at least this much in every session. */
   floors: Readonly<Partial<Record<DemandId, number>>>;
   /** Planes that the mobilise and activate drills together should cover. */

@@ -1,4 +1,4 @@
-export type { Approach, PhaseRule, Slot } from "./approach";
+export type { Approach, FormatRule, PhaseRule, Slot } from "./approach";
 export { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel, type AthleteArea } from "./areas";
 export {
   approachFor,

@@ -38,7 +38,7 @@ describe("seconds of a dose", () => {
       72,
     ],
   ])("%s", (_, dose, sets, amount, seconds) => {
-    expect(doseSeconds(dose, sets, amount)).toBe(seconds);
+    expect(doseSeconds(dose, { sets: sets, amount: amount })).toBe(seconds);
   });
 });
 
@@ -96,7 +96,7 @@ describe("changing a dose", () => {
       fc.property(anyRange, fc.integer({ min: 0, max: 600 }), (dose, seconds) => {
         const found = doseForSeconds(dose, seconds);
         const off = (d: { sets: number; amount: number }) =>
-          Math.abs(doseSeconds(dose, d.sets, d.amount) - seconds);
+          Math.abs(doseSeconds(dose, { sets: d.sets, amount: d.amount }) - seconds);
         for (const level of doseLevels(dose)) expect(off(found)).toBeLessThanOrEqual(off(level));
       }),
       cases(100),
@@ -105,12 +105,12 @@ describe("changing a dose", () => {
 });
 
 test.each([
-  [doseOf(range({ sides: 2 }), 2, 8), "2 × 8 each side"],
-  [doseOf(range({ kind: "hold", sides: 2 }), 3, 30), "3 × 30 s each side"],
-  [doseOf(range({ kind: "time" }), 1, 240), "4 min"],
-  [doseOf(range({ sides: 2, directions: 2 }), 1, 10), "1 × 10 each side and direction"],
-  [doseOf(range({ kind: "metres" }), 1, 20), "20 m"],
-  [doseOf(range({ kind: "breaths" }), 1, 6), "6 breaths"],
+  [doseOf(range({ sides: 2 }), { sets: 2, amount: 8 }), "2 × 8 each side"],
+  [doseOf(range({ kind: "hold", sides: 2 }), { sets: 3, amount: 30 }), "3 × 30 s each side"],
+  [doseOf(range({ kind: "time" }), { sets: 1, amount: 240 }), "4 min"],
+  [doseOf(range({ sides: 2, directions: 2 }), { sets: 1, amount: 10 }), "1 × 10 each side and direction"],
+  [doseOf(range({ kind: "metres" }), { sets: 1, amount: 20 }), "20 m"],
+  [doseOf(range({ kind: "breaths" }), { sets: 1, amount: 6 }), "6 breaths"],
 ])("%j reads %s", (dose, text) => {
   expect(formatDose(dose)).toBe(text);
 });

@@ -1,3 +1,12 @@
+import {
+  formatShare,
+  type OwnDose,
+  type SignId,
+  setSecondsOf,
+  type WorkFormat,
+  workFormatSeconds,
+} from "./work-format";
+
 export type DoseKind = "reps" | "hold" | "contractions" | "breaths" | "time" | "metres";
 
 /** Lowest, usual and highest. */
@@ -29,23 +38,31 @@ export interface Dose {
   directions: 1 | 2;
   tempo?: readonly [number, number, number];
   restSeconds: number;
+  /** How the work is spread; absent: in equal sets. */
+  format?: WorkFormat;
+  /** The sign by which it ends beside the clock. */
+  until?: SignId;
 }
 
 /**
- * Seconds of a dose: sets × sides × directions × work + (sets − 1) × rest, set-up left out
+ * Seconds of a dose: sets × sides × directions × work + (sets − 1) × rest, set-up left out, or what its format takes
  * (docs/model.md, "Time").
  *
  * @example 25 s hold, two sides, four sets without rest: 200 s
  */
-export function doseSeconds(range: DoseRange, sets: number, amount: number): number {
-  const perUnit = range.tempo ? range.tempo[0] + range.tempo[1] + range.tempo[2] : range.secondsPerUnit;
-  const work = range.kind === "hold" || range.kind === "time" ? amount : amount * perUnit;
-  return Math.round(sets * range.sides * range.directions * work + (sets - 1) * range.restSeconds);
+export function doseSeconds(range: DoseRange, { sets, amount, format }: OwnDose): number {
+  if (format) return workFormatSeconds(range, format);
+  return Math.round(sets * setSecondsOf(range, amount) + (sets - 1) * range.restSeconds);
 }
 
-export function doseOf(range: DoseRange, sets: number, amount: number): Dose {
+export function doseOf(range: DoseRange, { sets, amount, format, until }: OwnDose): Dose {
   const { kind, sides, directions, tempo, restSeconds } = range;
-  return { kind, sets, amount, sides, directions, ...(tempo ? { tempo } : {}), restSeconds };
+  return {
+    ...{ kind, sets, amount, sides, directions, restSeconds },
+    ...(tempo && { tempo }),
+    ...(format && { format }),
+    ...(until && { until }),
+  };
 }
 
 /** What a share of the usual dose is worth: in between on the line, less than the first in proportion. */
@@ -96,7 +113,7 @@ export function doseLevels(range: DoseRange, isShort = false): readonly DoseLeve
   }
   const levels = doses
     .filter((d, i) => doses.findIndex((o) => o.sets === d.sets && o.amount === d.amount) === i)
-    .map((d) => ({ ...d, effect: doseEffect(range, d.sets, d.amount) }));
+    .map((d) => ({ ...d, effect: doseEffect(range, d) }));
   kept.set(range, levels);
   return levels;
 }
@@ -121,8 +138,17 @@ function nearestDose(range: DoseRange, total: number): { sets: number; amount: n
 }
 
 /** What a dose is worth against the usual one, up to 1.4 for three times as much (docs/model.md, "Choosing"). */
-export function doseEffect(range: DoseRange, sets: number, amount: number): number {
-  const share = (sets * amount) / (range.sets[1] * range.amount[1]);
+export function doseEffect(range: DoseRange, dose: OwnDose, rounds = 1): number {
+  return effectOfShare(rounds * doseShare(range, dose));
+}
+
+/** A dose as a share of the usual one. */
+export function doseShare(range: DoseRange, { sets, amount, format }: OwnDose): number {
+  return format ? formatShare(range, format) : (sets * amount) / (range.sets[1] * range.amount[1]);
+}
+
+/** What a share of the usual dose is worth against it, up to 1.4. */
+export function effectOfShare(share: number): number {
   let from = { share: 0, effect: 0 };
   for (const level of WORTH) {
     if (share <= level.share) {
@@ -154,7 +180,7 @@ export function doseForSeconds(range: DoseRange, seconds: number): { sets: numbe
   let distance = Number.POSITIVE_INFINITY;
   for (let sets = range.sets[0]; sets <= range.sets[2]; sets++) {
     for (let amount = range.amount[0]; amount <= range.amount[2]; amount += range.step) {
-      const off = Math.abs(doseSeconds(range, sets, amount) - seconds);
+      const off = Math.abs(doseSeconds(range, { sets, amount }) - seconds);
       if (off < distance - 1e-9) {
         best = { sets, amount };
         distance = off;

@@ -8,7 +8,24 @@ export {
   doseLevels,
   doseOf,
   doseSeconds,
+  doseShare,
+  effectOfShare,
   isSteady,
   stepDose,
 } from "./dose";
-export { formatDose } from "./format-dose";
+export { eachWay, formatDose } from "./format-dose";
+export {
+  doseOfFormat,
+  FORMAT_LIMITS,
+  type FormatFault,
+  type FormatKind,
+  formatFault,
+  type OwnDose,
+  SIGN_IDS,
+  SIGNS,
+  type SignId,
+  VARIANT_KINDS,
+  VARIANTS,
+  type VariantKind,
+  type WorkFormat,
+} from "./work-format";

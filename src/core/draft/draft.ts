@@ -1,4 +1,4 @@
-import type { OwnDrill, TakenDrill } from "../drills";
+import type { Circuit, OwnDrill, TakenDrill } from "../drills";
 import type { AdditionId, DoneSet, FixedSet, RampStyleId, Room } from "../ramp";
 import type { Weight } from "../units";
 
@@ -65,6 +65,8 @@ export interface WarmUpDraft {
   approach: string;
   room: Room;
   own: readonly DraftDrill[];
+  /** Drills of these that go round together, each in one circuit at most. */
+  circuits: readonly Circuit[];
   dropped: readonly string[];
   /** The drills of a better plan found later, as the coach has taken them over; null: none. */
   taken: readonly TakenDrill[] | null;

@@ -1,12 +1,13 @@
-import { dropDrill, letGoDrill, pinDrill } from ".";
+import { circuitOf, dropDrill, editDrillList, letGoDrill, pinDrill, swapDrill } from ".";
+import type { DrillChoices } from "./drill-list";
 
-const nothing = { own: [], dropped: [], minutes: 18 };
+const nothing: DrillChoices & { minutes: number } = { own: [], circuits: [], dropped: [], minutes: 18 };
 
 test("a drill that is wanted is no longer dropped, and the other way round; everything else stays", () => {
   const dropped = dropDrill(nothing, "bird-dog");
-  expect(dropped).toEqual({ own: [], dropped: ["bird-dog"], minutes: 18 });
+  expect(dropped).toEqual({ ...nothing, dropped: ["bird-dog"] });
   const wanted = pinDrill(dropped, { drill: "bird-dog" });
-  expect(wanted).toEqual({ own: [{ drill: "bird-dog" }], dropped: [], minutes: 18 });
+  expect(wanted).toEqual({ own: [{ drill: "bird-dog" }], circuits: [], dropped: [], minutes: 18 });
   expect(dropDrill(wanted, "bird-dog")).toEqual(dropped);
   expect(letGoDrill(wanted, "bird-dog")).toEqual(nothing);
   expect(letGoDrill(dropped, "bird-dog")).toEqual(nothing);
@@ -35,4 +36,49 @@ test("a drill is wanted for the block that was said last; the first goes without
 test("twice dropped is dropped once, and what was not said is let go of without harm", () => {
   expect(dropDrill(dropDrill(nothing, "bird-dog"), "bird-dog").dropped).toEqual(["bird-dog"]);
   expect(letGoDrill(nothing, "bird-dog")).toEqual(nothing);
+});
+
+describe("a circuit", () => {
+  const circuit = {
+    drills: ["bird-dog", "dead-bug", "front-plank"],
+    rounds: 3,
+    restInside: 0,
+    restBetween: 30,
+  };
+  const dose = { sets: 1, amount: 6 };
+  const made = circuitOf(nothing, circuit, [{ drill: "bird-dog", dose }]);
+
+  test("pins its drills, at the doses that are given", () => {
+    expect(made.circuits).toEqual([circuit]);
+    expect(made.own).toEqual([{ drill: "bird-dog", dose }, { drill: "dead-bug" }, { drill: "front-plank" }]);
+  });
+
+  test("is left by a drill that is dropped, and is none with one drill", () => {
+    const two = dropDrill(made, "dead-bug");
+    expect(two.circuits).toEqual([{ ...circuit, drills: ["bird-dog", "front-plank"] }]);
+    expect(editDrillList(two, { kind: "leave-circuit", drill: "bird-dog" })).toMatchObject({
+      circuits: [],
+      own: two.own,
+    });
+  });
+
+  test("keeps a drill that is pinned again, and takes a swapped one in the other's place", () => {
+    expect(pinDrill(made, { drill: "dead-bug", dose }).circuits).toEqual([circuit]);
+    const swapped = swapDrill(made, "dead-bug", { drill: "side-plank" });
+    expect(swapped.circuits[0]?.drills).toEqual(["bird-dog", "side-plank", "front-plank"]);
+    expect(swapped.own.at(-1)).toEqual({ drill: "side-plank" });
+  });
+
+  test("takes a drill out of the one that it was in", () => {
+    const both = circuitOf(made, { ...circuit, drills: ["front-plank", "side-plank"], rounds: 2 }, []);
+    expect(both.circuits.map((c) => c.drills)).toEqual([
+      ["bird-dog", "dead-bug"],
+      ["front-plank", "side-plank"],
+    ]);
+  });
+
+  test("changes its rounds and rests for all of its drills", () => {
+    const edit = { kind: "change-circuit", drill: "dead-bug", change: { rounds: 2 } } as const;
+    expect(editDrillList(made, edit).circuits).toEqual([{ ...circuit, rounds: 2 }]);
+  });
 });

@@ -1,17 +1,20 @@
 import type { DrillId } from "../catalog";
+import type { Circuit, OwnDrill } from "../drills";
 import type { DraftDrill } from "./draft";
 
 /** What the coach has said of drills, for one athlete or for all of a session. */
 export interface DrillChoices {
   /** Wanted, in the order they were chosen. */
   own: readonly DraftDrill[];
+  /** Drills of these that go round together, each in one circuit at most. */
+  circuits: readonly Circuit[];
   dropped: readonly DrillId[];
 }
 
 /** With nothing said of a drill. */
 export function letGoDrill<T extends DrillChoices>(of: T, drill: DrillId): T {
   return {
-    ...of,
+    ...leaveCircuit(of, drill),
     own: of.own.filter((o) => o.drill !== drill),
     dropped: of.dropped.filter((d) => d !== drill),
   };
@@ -25,7 +28,6 @@ export function dropDrill<T extends DrillChoices>(of: T, drill: DrillId): T {
 
 /** With a drill wanted: what is said of it now over what was said before. */
 export function pinDrill<T extends DrillChoices>(of: T, { drill, dose, place, block }: DraftDrill): T {
-  const rest = letGoDrill(of, drill);
   const { block: _, ...before } = of.own.find((o) => o.drill === drill) ?? { drill };
   const own: DraftDrill = {
     ...before,
@@ -34,5 +36,77 @@ export function pinDrill<T extends DrillChoices>(of: T, { drill, dose, place, bl
     // The first block goes without saying.
     ...(block && { block }),
   };
-  return { ...rest, own: [...rest.own, own] };
+  return {
+    ...of,
+    own: [...of.own.filter((o) => o.drill !== drill), own],
+    dropped: of.dropped.filter((d) => d !== drill),
+  };
+}
+
+/** With a drill in no circuit. One alone is none: what is left of a circuit of two is on its own too. */
+function leaveCircuit<T extends DrillChoices>(of: T, drill: DrillId): T {
+  const circuits = of.circuits
+    .map((c) => (c.drills.includes(drill) ? { ...c, drills: c.drills.filter((d) => d !== drill) } : c))
+    .filter((c) => c.drills.length > 1);
+  return { ...of, circuits };
+}
+
+/** With a circuit; its drills leave the ones that they were in. Each has to be one of the coach's own. */
+function putInCircuit<T extends DrillChoices>(of: T, circuit: Circuit): T {
+  const without = circuit.drills.reduce((rest: T, drill) => leaveCircuit(rest, drill), of);
+  return { ...without, circuits: [...without.circuits, circuit] };
+}
+
+/** With a circuit of drills, each of which the coach wants at the dose that is given for it. */
+export function circuitOf<T extends DrillChoices>(
+  of: T,
+  circuit: Circuit,
+  doses: readonly OwnDrill[],
+  block?: number,
+): T {
+  const wanted = circuit.drills.reduce((rest: T, drill) => {
+    const { dose, place } = doses.find((d) => d.drill === drill) ?? {};
+    return pinDrill(rest, { drill, dose, place, block });
+  }, of);
+  return putInCircuit(wanted, circuit);
+}
+
+/** With another drill in a drill's place, in its circuit too. */
+export function swapDrill<T extends DrillChoices>(of: T, drill: DrillId, other: DraftDrill): T {
+  const swapped = pinDrill(dropDrill(of, drill), other);
+  const circuits = of.circuits.map((c) => ({
+    ...c,
+    drills: c.drills.map((d) => (d === drill ? other.drill : d)),
+  }));
+  return of.circuits.some((c) => c.drills.includes(drill)) ? { ...swapped, circuits } : swapped;
+}
+
+/** A change of what is said of drills that is the same for one athlete and for all of a session. */
+export type DrillListEdit =
+  | { kind: "drop"; drill: DrillId }
+  | { kind: "reset-drill"; drill: DrillId }
+  | { kind: "leave-circuit"; drill: DrillId }
+  | { kind: "change-circuit"; drill: DrillId; change: Partial<Omit<Circuit, "drills">> };
+
+export function editDrillList<T extends DrillChoices>(of: T, edit: DrillListEdit): T {
+  switch (edit.kind) {
+    case "drop":
+      return dropDrill(of, edit.drill);
+    case "reset-drill":
+      return letGoDrill(of, edit.drill);
+    case "leave-circuit":
+      return leaveCircuit(of, edit.drill);
+    case "change-circuit":
+      return changeCircuit(of, edit.drill, edit.change);
+  }
+}
+
+/** With other rounds and rests of the circuit that a drill is in. */
+function changeCircuit<T extends DrillChoices>(
+  of: T,
+  drill: DrillId,
+  change: Partial<Omit<Circuit, "drills">>,
+): T {
+  const circuits = of.circuits.map((c) => (c.drills.includes(drill) ? { ...c, ...change } : c));
+  return { ...of, circuits };
 }

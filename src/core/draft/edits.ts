@@ -1,8 +1,9 @@
 import type { DrillId } from "../catalog";
-import type { TakenDrill } from "../drills";
+import type { OwnDose } from "../dose";
+import type { Circuit, OwnDrill, TakenDrill } from "../drills";
 import type { DoneSet, FixedSet } from "../ramp";
 import { type DraftLift, MOST_LIFTS, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
-import { dropDrill, letGoDrill, pinDrill } from "./drill-list";
+import { circuitOf, type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
 import { changeLift, moveLift, removeLift } from "./lift-list";
 
 /** What a ramp is worked out from: where it changes, sets fixed by hand are let go. */
@@ -20,10 +21,10 @@ export type WarmUpEdit =
   | { kind: "choose-lift"; at: number; lift: DraftLift }
   | { kind: "change-lift"; at: number; change: Partial<Pick<DraftLift, LiftSetting>> }
   | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
-  | { kind: "pin"; drill: DrillId; block: number; dose?: { sets: number; amount: number }; place?: number }
-  | { kind: "drop"; drill: DrillId }
-  | { kind: "reset-drill"; drill: DrillId }
-  | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: { sets: number; amount: number } }
+  | { kind: "pin"; drill: DrillId; block: number; dose?: OwnDose; place?: number }
+  | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: OwnDose }
+  | { kind: "circuit"; circuit: Circuit; block: number; doses: readonly OwnDrill[] }
+  | DrillListEdit
   | { kind: "take-over"; drills: readonly TakenDrill[] }
   | { kind: "change-set"; at: number; set: number; sets: number; change: FixedSet }
   | { kind: "done"; at: number; done: readonly DoneSet[]; drills: readonly TakenDrill[] }
@@ -59,16 +60,17 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
       return { ...draft, ...edit.change };
     case "pin":
       return pinDrill(draft, edit);
+    case "swap": {
+      const { drill, with: other, block, dose } = edit;
+      return swapDrill(draft, drill, { drill: other, block, dose });
+    }
+    case "circuit":
+      return circuitOf(draft, edit.circuit, edit.doses, edit.block);
     case "reset-drill":
-      return letGoDrill(draft, edit.drill);
     case "drop":
-      return dropDrill(draft, edit.drill);
-    case "swap":
-      return pinDrill(dropDrill(draft, edit.drill), {
-        drill: edit.with,
-        block: edit.block,
-        dose: edit.dose,
-      });
+    case "leave-circuit":
+    case "change-circuit":
+      return editDrillList(draft, edit);
     case "take-over":
       return { ...draft, taken: edit.drills };
     case "reset-ramp":

@@ -7,7 +7,15 @@ export {
   RAMP_AS_USUAL,
   type WarmUpDraft,
 } from "./draft";
-export { dropDrill, letGoDrill, pinDrill } from "./drill-list";
+export {
+  circuitOf,
+  type DrillListEdit,
+  dropDrill,
+  editDrillList,
+  letGoDrill,
+  pinDrill,
+  swapDrill,
+} from "./drill-list";
 export { type DrillToAdd, drillsToAdd } from "./drills-to-add";
 export { applyEdit, type WarmUpEdit } from "./edits";
 export { changeLift, moveLift, removeLift } from "./lift-list";

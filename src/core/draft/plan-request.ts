@@ -61,6 +61,7 @@ export function planRequestFor(
     room: draft.room,
     equipment: kitWithout(new Set(gym.equipment), athlete.cannotUse),
     own: draft.own,
+    circuits: draft.circuits,
     dropped: draft.dropped,
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,

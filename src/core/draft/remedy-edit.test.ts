@@ -37,6 +37,7 @@ const draft: WarmUpDraft = {
   approach: "temperature-first",
   room: "normal",
   own: [],
+  circuits: [],
   dropped: [],
   taken: null,
   begun: null,

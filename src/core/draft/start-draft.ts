@@ -99,6 +99,7 @@ export function startDraft(
     approach: usualApproach(athlete, catalog) ?? like.approach ?? USUAL.approach,
     room: like.room ?? USUAL.room,
     own: [],
+    circuits: [],
     dropped: [],
     taken: null,
     begun: null,

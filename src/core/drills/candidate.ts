@@ -1,4 +1,6 @@
 import type { Drill, Phase } from "../catalog";
+import type { SignId, WorkFormat } from "../dose";
+import type { CircuitPart } from "./circuits";
 
 /** A drill at a dose that may be chosen. */
 export interface Candidate {
@@ -9,8 +11,14 @@ export interface Candidate {
   /** Sets of one round. */
   sets: number;
   amount: number;
+  /** How its work is spread; absent: in equal sets. */
+  format?: WorkFormat;
+  /** The sign by which it ends beside the clock. */
+  until?: SignId;
   /** How often the circuit that it belongs to goes round; 1 outside circuits. */
   rounds: number;
+  /** The circuit that it goes round in; null: none. */
+  circuit: CircuitPart | null;
   /** Work and rests of one round. Seconds. */
   workSeconds: number;
   /** Work of all rounds, set-up and an estimate of the changes. Seconds. */

@@ -1,9 +1,10 @@
 import type { DrillId, PhaseRule } from "../catalog";
-import { type DoseLevel, doseEffect, doseLevels, doseSeconds } from "../dose";
+import { doseEffect, doseLevels, doseSeconds, type OwnDose } from "../dose";
 import type { Option, Problem } from "../optimizer";
 import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
+import { APPROACH_CIRCUIT, type Circuit, type CircuitPart, partOf, restShare } from "./circuits";
 import {
   CHANGE_ESTIMATE_SECONDS,
   LIMITER_DOSE_SECONDS,
@@ -11,13 +12,14 @@ import {
   SHORT_DRILLS_UNDER,
   WHOLE_SETS_FROM,
 } from "./constants";
+import { inItsFormat } from "./formats";
 import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
 
 /** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
 export interface OwnDrill {
   drill: DrillId;
-  dose?: { sets: number; amount: number };
+  dose?: OwnDose;
   place?: number;
 }
 
@@ -46,6 +48,8 @@ export const TIME_LIMIT = 0;
 export interface ChoiceRequest extends AdmissionRequest {
   seconds: number;
   own: readonly OwnDrill[];
+  /** Circuits that the coach has put together, all of whose drills are the coach's own; absent: none. */
+  circuits?: readonly Circuit[];
   /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
   taken?: readonly TakenDrill[];
   /** The drills that the athlete has done already: they stay, whatever has changed since. */
@@ -85,7 +89,8 @@ function choicesOf(
   const { demands, seconds } = request;
   const candidates = admitted.flatMap((a) => {
     const own = request.own.find((o) => o.drill === a.drill.id);
-    return candidatesFor(a, own, a.circles ? rounds : 1, request);
+    const circuit = request.circuits?.find((c) => c.drills.includes(a.drill.id));
+    return circuit ? [inCircuit(a, own, circuit)] : candidatesFor(a, own, a.circles ? rounds : 1, request);
   });
   return { demands, candidates, phases, rounds, seconds, refused };
 }
@@ -97,20 +102,38 @@ function candidatesFor(
   rounds: number,
   request: ChoiceRequest,
 ): Candidate[] {
-  const { served, circles: _, ...what } = admitted;
+  return dosesFor(admitted, own, rounds, request).map((dose) =>
+    candidateAt(admitted, dose, rounds, rounds > 1 ? APPROACH_CIRCUIT : null),
+  );
+}
+
+/** A drill in a circuit of the coach's: once a round. */
+function inCircuit(admitted: Admitted, own: OwnDrill | undefined, circuit: Circuit): Candidate {
+  const { dose: range } = admitted.drill;
+  const dose = own?.dose ?? { sets: 1, amount: range.amount[1] };
+  const effect = doseEffect(range, dose, circuit.rounds);
+  const alone = candidateAt(admitted, { ...dose, effect }, circuit.rounds, partOf(circuit));
+  return { ...alone, seconds: alone.seconds + restShare(circuit) };
+}
+
+/** A drill at a dose, so many rounds of it. */
+function candidateAt(
+  { served, circles: _, ...what }: Admitted,
+  { effect, ...dose }: OwnDose & { effect: number },
+  rounds: number,
+  circuit: CircuitPart | null,
+): Candidate {
   const { drill } = what;
-  return dosesFor(admitted, own, rounds, request).map(({ sets, amount, effect }) => {
-    const workSeconds = doseSeconds(drill.dose, sets, amount);
-    return {
-      ...what,
-      sets,
-      amount,
-      rounds,
-      workSeconds,
-      seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
-      serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
-    };
-  });
+  const workSeconds = doseSeconds(drill.dose, dose);
+  return {
+    ...what,
+    ...dose,
+    rounds,
+    circuit,
+    workSeconds,
+    seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
+    serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
+  };
 }
 
 /**
@@ -122,11 +145,11 @@ function dosesFor(
   own: OwnDrill | undefined,
   rounds: number,
   { approach, seconds }: ChoiceRequest,
-): readonly DoseLevel[] {
-  const effectOf = (sets: number, amount: number) => doseEffect(drill.dose, sets * rounds, amount);
-  if (own?.dose) return [{ ...own.dose, effect: effectOf(own.dose.sets, own.dose.amount) }];
+): readonly (OwnDose & { effect: number })[] {
+  if (own?.dose) return [{ ...own.dose, effect: doseEffect(drill.dose, own.dose, rounds) }];
   const [, usual] = drill.dose.amount;
-  if (rounds > 1) return [{ sets: 1, amount: usual, effect: effectOf(1, usual) }];
+  const once = { sets: 1, amount: usual };
+  if (rounds > 1) return [{ ...once, effect: doseEffect(drill.dose, once, rounds) }];
   const levels = doseLevels(drill.dose, phase !== "raise" && seconds < SHORT_DRILLS_UNDER);
   const forLimiter = limiterOf.length > 0;
   const mayRepeat = forLimiter || approach.holds || approach.progressionsIn.includes(phase);
@@ -134,7 +157,7 @@ function dosesFor(
   const most = Math.max(drill.dose.sets[1], forLimiter ? ofLimiter : mayRepeat ? 2 : 1);
   // Fewer sets than usual are for those who are late.
   const least = seconds < WHOLE_SETS_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
-  return levels.filter((l) => l.sets >= least && l.sets <= most);
+  return levels.filter((l) => l.sets >= least && l.sets <= most).map((l) => inItsFormat(drill, l, approach));
 }
 
 /** The same with goals, limits and what each candidate adds to and takes of them. */

@@ -9,7 +9,9 @@ import {
   type TakenDrill,
   TIME_LIMIT,
 } from "./choice-model";
+import type { Circuit } from "./circuits";
 import { orderDrills } from "./order-drills";
+import { inPairs } from "./pairs";
 import { type Placed, timetable } from "./timetable";
 
 /** Drills chosen, ordered and laid out in time. */
@@ -113,7 +115,7 @@ function promisingFirst(models: readonly ChoiceModel[]): { model: ChoiceModel; s
 
 /** The choice that the coach has taken over, laid out; null where it is no longer possible. */
 function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): ChoiceOfDrills | null {
-  const { model, options } = optionsOf(request.taken!, models);
+  const { model, options } = optionsOf(request.taken!, models, request.circuits);
   if (!model || options.includes(-1) || !isAllowed(model.problem, options)) return null;
   const { candidates, problem } = model;
   const chosen = options.map((i) => candidates[i]!);
@@ -124,8 +126,13 @@ function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): Ch
 }
 
 /** The model with the rounds of some drills, and their options in it; −1 where there is none. */
-function optionsOf(taken: readonly TakenDrill[], models: readonly ChoiceModel[]) {
-  const model = models.find((m) => m.rounds === Math.max(1, ...taken.map((t) => t.rounds)));
+function optionsOf(
+  taken: readonly TakenDrill[],
+  models: readonly ChoiceModel[],
+  circuits: readonly Circuit[] = [],
+) {
+  const goesRound = taken.filter((t) => !circuits.some((c) => c.drills.includes(t.drill)));
+  const model = models.find((m) => m.rounds === Math.max(1, ...goesRound.map((t) => t.rounds)));
   const options = taken.map(
     (t) =>
       model?.candidates.findIndex(
@@ -141,7 +148,7 @@ function begunChoice(
   request: ChoiceRequest,
   models: readonly ChoiceModel[],
 ): ChoiceOfDrills {
-  const found = optionsOf(begun, models);
+  const found = optionsOf(begun, models, request.circuits);
   const model = found.model ?? models[0]!;
   const options = found.model ? found.options.filter((i) => i >= 0) : [];
   const chosen = options.map((i) => model.candidates[i]!);
@@ -153,7 +160,7 @@ function layOut(chosen: readonly Candidate[], { approach, own }: ChoiceRequest) 
   const places = new Map<DrillId, number>(
     own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
   );
-  return timetable(orderDrills(chosen, approach, places));
+  return timetable(inPairs(orderDrills(chosen, approach, places), approach));
 }
 
 /** More points or, where they are equal, fewer rounds. */

@@ -155,8 +155,8 @@ export function mustPrecede(a: Drill, b: Drill, { onlySlots }: WantedOrder = NO_
 /**
  * Puts chosen drills in order: blocks in theirs, inside a block the exact least cost over all orders that
  * keep what has to come first, each block starting from where the one before ends. Blocks of more than 14
- * drills are improved by moving single drills instead. A circuit is ordered as one round. Drills whose place
- * the coach has fixed stand there, the others around them.
+ * drills are improved by moving single drills instead. A circuit is ordered as one round, one of the coach's as its
+ * first drill. Drills whose place the coach has fixed stand there, the others around them.
  *
  * @param places the place of drills in the whole order, from 0.
  */
@@ -165,7 +165,9 @@ export function orderDrills(
   wanted: WantedOrder = NO_ORDER,
   places: ReadonlyMap<DrillId, number> = new Map(),
 ): Candidate[] {
-  const free = chosen.filter((c) => !places.has(c.drill.id));
+  const isLater = laterInCircuit(chosen);
+  const heads = chosen.filter((c) => !isLater.has(c));
+  const free = heads.filter((c) => !places.has(c.drill.id));
   const indices = [...new Set(free.map((c) => c.block))].sort((a, b) => a - b);
   let ends: BlockEnd[] = [{ order: [], cost: 0 }];
   for (const index of indices) {
@@ -174,10 +176,34 @@ export function orderDrills(
       block.length <= EXACT_ORDER_UP_TO ? exactEnds(block, ends, wanted) : [improvedEnd(block, ends, wanted)];
   }
   const order = ends.reduce((a, b) => (b.cost < a.cost ? b : a)).order.slice();
-  const placed = chosen.filter((c) => places.has(c.drill.id));
+  const placed = heads.filter((c) => places.has(c.drill.id));
   placed.sort((a, b) => places.get(a.drill.id)! - places.get(b.drill.id)!);
-  for (const c of placed) order.splice(places.get(c.drill.id)!, 0, c);
-  return order;
+  const whole = order.flatMap((c) => withItsCircuit(c, chosen));
+  for (const c of placed) {
+    whole.splice(freePlace(whole, places.get(c.drill.id)!), 0, ...withItsCircuit(c, chosen));
+  }
+  return whole;
+}
+
+/** Drills of the coach's circuits that are not the first of theirs. */
+function laterInCircuit(chosen: readonly Candidate[]): ReadonlySet<Candidate> {
+  return new Set(chosen.filter((c) => c.circuit?.by === "coach" && withItsCircuit(c, chosen)[0] !== c));
+}
+
+/** A drill with the others of its circuit where that is one of the coach's, in the coach's order. */
+function withItsCircuit(c: Candidate, chosen: readonly Candidate[]): Candidate[] {
+  const { circuit } = c;
+  if (circuit?.by !== "coach") return [c];
+  return circuit.drills.flatMap((id) => chosen.find((o) => o.drill.id === id) ?? []);
+}
+
+/** The first place from one on that lies within no circuit of the coach's. */
+function freePlace(order: readonly Candidate[], from: number): number {
+  const isInside = (at: number) =>
+    order[at - 1]?.circuit?.by === "coach" && order[at - 1]?.circuit?.key === order[at]?.circuit?.key;
+  let at = Math.min(from, order.length);
+  while (isInside(at)) at++;
+  return at;
 }
 
 /** The cheapest order found so far for one last drill. */

@@ -34,18 +34,25 @@ export interface Placed {
   seconds: number;
 }
 
+/** One drill of a round. */
+interface OfRound {
+  round: number;
+  /** The rest of its circuit before it. Seconds. */
+  restBefore: number;
+}
+
 /** The order as it is done: drills of a circuit that follow each other go round as often as their circuit does. */
-export function roundByRound<T extends { candidate: Candidate }>(
-  order: readonly T[],
-): (T & { round: number })[] {
-  const done: (T & { round: number })[] = [];
+export function roundByRound<T extends { candidate: Candidate }>(order: readonly T[]): (T & OfRound)[] {
+  const done: (T & OfRound)[] = [];
   for (let from = 0; from < order.length; ) {
-    const { block, rounds } = order[from]!.candidate;
-    const isInCircuit = ({ candidate: c }: T) => c.rounds === rounds && c.block === block;
+    const { circuit, rounds } = order[from]!.candidate;
     let to = from + 1;
-    while (rounds > 1 && to < order.length && isInCircuit(order[to]!)) to++;
+    while (circuit && order[to]?.candidate.circuit?.key === circuit.key) to++;
     for (let round = 1; round <= rounds; round++) {
-      for (const one of order.slice(from, to)) done.push({ ...one, round });
+      order.slice(from, to).forEach((one, i) => {
+        const restBefore = i > 0 ? circuit?.restInside : round > 1 ? circuit?.restBetween : 0;
+        done.push({ ...one, round, restBefore: restBefore ?? 0 });
+      });
     }
     from = to;
   }
@@ -60,14 +67,16 @@ export function roundByRound<T extends { candidate: Candidate }>(
 export function timetable(order: readonly Candidate[]): { placed: Placed[]; seconds: number } {
   let clock = 0;
   let previous: Drill | null = null;
-  const placed = roundByRound(order.map((candidate) => ({ candidate }))).map(({ candidate, round }) => {
-    const { drill } = candidate;
-    clock += changeSeconds(previous, drill);
-    const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
-    const startsAt = clock;
-    clock += seconds;
-    previous = drill;
-    return { candidate, round, startsAt, seconds };
-  });
+  const placed = roundByRound(order.map((candidate) => ({ candidate }))).map(
+    ({ candidate, round, restBefore }) => {
+      const { drill } = candidate;
+      clock += Math.max(restBefore, changeSeconds(previous, drill));
+      const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
+      const startsAt = clock;
+      clock += seconds;
+      previous = drill;
+      return { candidate, round, startsAt, seconds };
+    },
+  );
   return { placed, seconds: clock };
 }

@@ -119,6 +119,7 @@ function onceRound(c: Candidate): Candidate {
   return {
     ...c,
     rounds: 1,
+    circuit: null,
     seconds: setUp + (c.seconds - setUp) / c.rounds,
     serves: c.serves.map((s) => ({ ...s, served: s.served / c.rounds })),
   };

@@ -9,6 +9,7 @@ const task = (id: string, seconds: number, block = 0, kind: Task["kind"] = "shar
   }),
   kind,
   of: kind === "personal" ? null : id,
+  restBefore: 0,
 });
 const request = (counts: Partial<Record<EquipmentId, number>>) =>
   ({ equipment: null, counts }) as unknown as GroupRequest;

@@ -7,6 +7,8 @@ export interface Task {
   candidate: Candidate;
   kind: MemberStep["kind"];
   of: DrillId | null;
+  /** The rest of its circuit before it. Seconds. */
+  restBefore: number;
 }
 
 /** A task in its place. */
@@ -68,7 +70,7 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
     }
     const { drill, workSeconds } = next.candidate;
     const before = times.tasks.at(-1)?.candidate.drill ?? null;
-    const startsAt = clock + changeSeconds(before, drill);
+    const startsAt = clock + Math.max(next.restBefore, changeSeconds(before, drill));
     const seconds = setUpSecondsAfter(before, drill) + workSeconds;
     const uses = kitInUse(
       drill.equipment,

@@ -121,13 +121,15 @@ function layOut(request: GroupRequest, { members, options }: GroupModel, chosen:
       const done = s.doneBy[a];
       if (!done) return [];
       const isShared = done.drill === s.candidate.drill;
-      const candidate = { ...done, block: s.candidate.block, rounds: s.candidate.rounds };
-      return [{ candidate, kind: isShared ? "shared" : "substitute", of: s.candidate.drill.id }];
+      const { block, rounds, circuit } = s.candidate;
+      const { restBefore } = s;
+      const kind = isShared ? "shared" : "substitute";
+      return [{ candidate: { ...done, block, rounds, circuit }, kind, of: s.candidate.drill.id, restBefore }];
     }),
     ...chosen.flatMap((i): Task[] => {
       const option = options[i]!;
       if (option.kind !== "personal" || option.member !== a) return [];
-      return option.candidates.map((candidate) => ({ candidate, kind: "personal", of: null }));
+      return option.candidates.map((candidate) => ({ candidate, kind: "personal", of: null, restBefore: 0 }));
     }),
   ]);
   return { order, times: groupTimetable(plans, request) };
@@ -141,7 +143,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       drill: c.drill.id,
       name: c.drill.name,
       phase: c.phase,
-      dose: doseOf(c.drill.dose, c.sets, c.amount),
+      dose: doseOf(c.drill.dose, c),
       reason: reasonFor(c, most.model.demands),
       turns,
       substitutes: doneBy.flatMap((done, a) =>
@@ -163,7 +165,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
           drill: c.drill.id,
           name: c.drill.name,
           phase: c.phase,
-          dose: doseOf(c.drill.dose, c.sets, c.amount),
+          dose: doseOf(c.drill.dose, c),
           kind,
           of,
           reason: reasonFor(c, own.demands, kind),

@@ -51,11 +51,12 @@ export function blockChoice(
   const session = request.lifts.map((p, i) => ({ ...p, ramped: (ramps[i]?.sets.length ?? 0) > 0 }));
   const here = lifts.map((i) => ({ ...request.lifts[i]!, startsEmpty: startsEmpty(ramps[i] ?? null) }));
   const own = request.own.filter((o) => (o.block ?? 0) === block);
+  const circuits = request.circuits?.filter((c) => c.drills.every((d) => own.some((o) => o.drill === d)));
   const { limiters } = request.athlete;
   if (block === 0) {
     const demands = askedDemands(session, limiters, request.approach);
     const seconds = Math.max(0, request.minutes * 60 - rampSecondsOf(ramps, lifts));
-    return { ...request, own, demands, seconds, lifts: here };
+    return { ...request, own, circuits, demands, seconds, lifts: here };
   }
   const asked = askedDemands(
     lifts.map((i) => session[i]!),
@@ -73,6 +74,7 @@ export function blockChoice(
     taken: undefined,
     begun: undefined,
     own,
+    circuits,
     dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
     demands: onlyNew(asked, done),
     approach: approachBetweenLifts(request.approach),

@@ -9,7 +9,7 @@ const said = (id: string, change: Partial<Candidate> = {}, isShort = false) => {
   const { drill } = candidate(id);
   const usual = { sets: drill.dose.sets[1], amount: drill.dose.amount[1] };
   const c = candidate(id, { ...usual, ...change });
-  return doseReason(c, doseOf(drill.dose, c.sets, c.amount), by, isShort);
+  return doseReason(c, doseOf(drill.dose, { sets: c.sets, amount: c.amount }), by, isShort);
 };
 
 describe("how much of a drill is done", () => {

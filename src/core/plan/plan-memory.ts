@@ -13,6 +13,7 @@ function dependsOn({
   room,
   equipment,
   own,
+  circuits,
   dropped,
   seconds,
   taken,
@@ -20,7 +21,7 @@ function dependsOn({
 }: ChoiceRequest) {
   const kit = equipment && [...equipment];
   const who = { experience, limiters, areas };
-  return { drills, demands, who, approach, room, kit, own, dropped, seconds, taken, begun };
+  return { drills, demands, who, approach, room, kit, own, circuits, dropped, seconds, taken, begun };
 }
 
 /**

@@ -110,9 +110,13 @@ export function outlineOf({ blocks, ...plan }: Plan): PlanOutline {
 function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): ChoiceOfDrills {
   const firsts = placed.filter((p) => p.round === 1).map((p) => p.candidate);
   // What the group does is in the athlete's own choice too, whether or not it would be there otherwise.
-  const own = firsts.map(({ drill, sets, amount }) => ({ drill: drill.id, dose: { sets, amount } }));
+  const own = firsts.map(({ drill, sets, amount, format, until }) => ({
+    drill: drill.id,
+    dose: { sets, amount, format, until },
+  }));
   const models = choiceModels({ ...from, own });
-  const rounds = Math.max(1, ...firsts.map((c) => c.rounds));
+  const goesRound = firsts.filter((c) => c.circuit?.by === "approach");
+  const rounds = Math.max(1, ...goesRound.map((c) => c.rounds));
   const model = models.find((m) => m.rounds === rounds) ?? models[0]!;
   return {
     model,
@@ -131,7 +135,7 @@ function stepOf(
   block: number,
   blockStartsAt: number,
 ): PlanStep {
-  const dose = doseOf(candidate.drill.dose, candidate.sets, candidate.amount);
+  const dose = doseOf(candidate.drill.dose, candidate);
   const isShort = request.minutes < usualMinutes(request);
   return {
     block,
@@ -139,6 +143,7 @@ function stepOf(
     phase: candidate.phase,
     round,
     rounds: candidate.rounds,
+    circuit: candidate.circuit,
     dose,
     seconds,
     startsAt: blockStartsAt + startsAt,

@@ -4,7 +4,7 @@ import type { AthleteProfile } from "../athlete";
 import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
-import type { Candidate, ChoiceModel, OwnDrill, Placed, TakenDrill } from "../drills";
+import type { Candidate, ChoiceModel, Circuit, CircuitPart, OwnDrill, Placed, TakenDrill } from "../drills";
 import type { LoadKit } from "../plates";
 import type {
   AdditionId,
@@ -79,6 +79,8 @@ export interface PlanRequest {
   equipment: ReadonlySet<EquipmentId> | null;
   /** Drills that the coach has chosen. */
   own: readonly OwnDrillOfPlan[];
+  /** Circuits of drills that the coach has chosen; absent: none. */
+  circuits?: readonly Circuit[];
   /** Drills that the coach has taken out. */
   dropped: readonly DrillId[];
   drills: readonly Drill[];
@@ -106,6 +108,8 @@ export interface PlanStep {
   /** The round of its circuit, from 1, and how many there are; 1 of 1 outside circuits. */
   round: number;
   rounds: number;
+  /** The circuit that it goes round in; null: none. */
+  circuit: CircuitPart | null;
   /** The dose of one round. */
   dose: Dose;
   /** Set-up, work and rests. */

@@ -1,7 +1,7 @@
 import type { NonEmpty } from "@/lib/non-empty";
-import type { EquipmentId } from "../catalog";
+import type { Drill, EquipmentId } from "../catalog";
 import { DEMAND_IDS } from "../demands";
-import { doseEffect, doseSeconds } from "../dose";
+import { doseSeconds, doseShare, effectOfShare } from "../dose";
 import {
   type AskedDemand,
   buildChoiceModel,
@@ -47,12 +47,9 @@ export function reviewContext(request: PlanRequest, company: Company = ALONE): R
 /** A plan as it would stand on paper. */
 export function writtenOf(plan: Plan, minutes: number): WrittenWarmUp {
   return {
-    steps: plan.steps.map(({ drill, block, dose }) => ({
-      drill,
-      block,
-      sets: dose.sets,
-      amount: dose.amount,
-      side: "both",
+    steps: plan.steps.map(({ drill, block, dose: { sets, amount, format } }) => ({
+      ...{ drill, block, sets, amount, side: "both" },
+      ...(format && { format }),
     })),
     ramps: plan.ramps.map((ramp) => ramp?.sets.map(writtenSet) ?? null),
     minutes,
@@ -67,7 +64,7 @@ export function writtenSet({ weight, reps, restSeconds }: WrittenSet): WrittenSe
 export function workSecondsOf(step: WrittenStep): number {
   const { dose } = step.drill;
   const range = step.side === "both" ? dose : { ...dose, sides: 1 as const };
-  return doseSeconds(range, step.sets, step.amount);
+  return doseSeconds(range, step);
 }
 
 /** Seconds of a block's drills one after the other, with changes and set-ups (docs/model.md, "Time"). */
@@ -83,18 +80,16 @@ export function drillSecondsOf(steps: readonly WrittenStep[], block: number): nu
 
 /** What steps serve of each demand of the catalogue; sets of the same drill count together. */
 export function servedBySteps(steps: readonly WrittenStep[]): number[] {
-  const total = new Map<string, { step: WrittenStep; sets: number; amount: number }>();
+  const total = new Map<Drill, number>();
   for (const step of steps) {
-    const known = total.get(step.drill.id);
-    const share = step.side === "both" || step.drill.dose.sides === 1 ? 1 : 0.5;
-    const amount = (known?.amount ?? 0) + share * step.sets * step.amount;
-    total.set(step.drill.id, { step, sets: 1, amount });
+    const sides = step.side === "both" || step.drill.dose.sides === 1 ? 1 : 0.5;
+    total.set(step.drill, (total.get(step.drill) ?? 0) + sides * doseShare(step.drill.dose, step));
   }
   const served = DEMAND_IDS.map(() => 0);
-  for (const { step, amount } of total.values()) {
-    const effect = doseEffect(step.drill.dose, 1, amount);
+  for (const [drill, share] of total) {
+    const effect = effectOfShare(share);
     DEMAND_IDS.forEach((demand, i) => {
-      served[i]! += (step.drill.serves[demand] ?? 0) * effect;
+      served[i]! += (drill.serves[demand] ?? 0) * effect;
     });
   }
   return served;

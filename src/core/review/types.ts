@@ -1,6 +1,7 @@
 import type { Finding } from "@/lib/result";
 import type { Drill, DrillId } from "../catalog";
 import type { DemandId } from "../demands";
+import type { WorkFormat } from "../dose";
 import type { Weight } from "../units";
 
 /** One drill of a warm-up as it stands on paper, ours or the coach's own. */
@@ -11,6 +12,8 @@ export interface WrittenStep {
   sets: number;
   /** Repetitions, contractions or breaths; seconds of a hold or of time; metres. For one side and direction. */
   amount: number;
+  /** How the work is spread; absent: in equal sets. */
+  format?: WorkFormat;
   /** Which side it is done on, of a drill that has two. */
   side: "both" | "left" | "right";
 }

@@ -65,6 +65,7 @@ export function draftInSession(
     approach: session.together ? session.approach : (usualApproach(athlete, catalog) ?? session.approach),
     room: session.room,
     own: session.together ? [] : session.own,
+    circuits: session.together ? [] : session.circuits,
     dropped: session.together ? [] : session.dropped,
     taken: null,
     begun: null,

@@ -1,5 +1,17 @@
 import type { DrillId } from "../catalog";
-import { changeLift, dropDrill, letGoDrill, MOST_LIFTS, moveLift, pinDrill, removeLift } from "../draft";
+import type { OwnDose } from "../dose";
+import {
+  changeLift,
+  circuitOf,
+  type DrillListEdit,
+  editDrillList,
+  MOST_LIFTS,
+  moveLift,
+  pinDrill,
+  removeLift,
+  swapDrill,
+} from "../draft";
+import type { Circuit, OwnDrill } from "../drills";
 import type { Participant, Session, SessionLift } from "./session";
 
 /** One change the coach makes to a session, for everybody. */
@@ -12,10 +24,10 @@ export type SessionEdit =
   | { kind: "add-participants"; athleteIds: readonly string[] }
   | { kind: "remove-participant"; athleteId: string }
   | { kind: "absent"; athleteId: string; absent: boolean }
-  | { kind: "pin"; drill: DrillId; dose?: { sets: number; amount: number }; place?: number }
-  | { kind: "reset-drill"; drill: DrillId }
-  | { kind: "drop"; drill: DrillId }
-  | { kind: "swap"; drill: DrillId; with: DrillId };
+  | { kind: "pin"; drill: DrillId; dose?: OwnDose; place?: number }
+  | { kind: "swap"; drill: DrillId; with: DrillId }
+  | { kind: "circuit"; circuit: Circuit; doses: readonly OwnDrill[] }
+  | DrillListEdit;
 
 /** What of a session is one value each. */
 const FRAME = [
@@ -66,11 +78,14 @@ export function applySessionEdit(session: Session, edit: SessionEdit): Session {
       };
     case "pin":
       return pinDrill(session, edit);
-    case "reset-drill":
-      return letGoDrill(session, edit.drill);
-    case "drop":
-      return dropDrill(session, edit.drill);
     case "swap":
-      return pinDrill(dropDrill(session, edit.drill), { drill: edit.with });
+      return swapDrill(session, edit.drill, { drill: edit.with });
+    case "circuit":
+      return circuitOf(session, edit.circuit, edit.doses);
+    case "reset-drill":
+    case "drop":
+    case "leave-circuit":
+    case "change-circuit":
+      return editDrillList(session, edit);
   }
 }

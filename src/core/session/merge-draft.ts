@@ -91,7 +91,8 @@ export function ownParts(given: WarmUpDraft, own: WarmUpDraft): OwnPart[] {
   for (const field of ["minutes", "approach", "room"] as const) {
     if (!isEqual(given[field], own[field])) parts.push(field);
   }
-  if (!isEqual([given.own, given.dropped], [own.own, own.dropped])) parts.push("drills");
+  if (!isEqual([given.own, given.circuits, given.dropped], [own.own, own.circuits, own.dropped]))
+    parts.push("drills");
   if (parts[0] !== "lifts" && !isEqual(ramp(given), ramp(own))) parts.push("ramp");
   return parts;
 }

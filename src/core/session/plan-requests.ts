@@ -28,6 +28,7 @@ export function groupRequestFor(
     equipment: new Set(gym.equipment),
     counts: gym.counts ?? {},
     own: session.own,
+    circuits: session.circuits,
     dropped: session.dropped,
     drills: catalog.drills,
     members: members.map(({ athlete, draft }) => ({

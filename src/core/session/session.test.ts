@@ -49,6 +49,7 @@ const session: Session = {
   room: "normal",
   together: true,
   own: [],
+  circuits: [],
   dropped: [],
   racks: USUAL_RACKS,
   participants: ["a", "b", "c"].map((athleteId) => ({ athleteId, absent: false })),
@@ -62,7 +63,7 @@ describe("what a session gives an athlete", () => {
   test("is the lifts as that one did last, and the session's time, approach and room", () => {
     expect(given()).toMatchObject({
       lifts: [{ lift: "back-squat", weight: weight(100), reps: 5, sets: 3, rir: 2 }],
-      ...{ minutes: 18, approach: "temperature-first", room: "normal", own: [], dropped: [] },
+      ...{ minutes: 18, approach: "temperature-first", room: "normal", own: [], circuits: [], dropped: [] },
     });
   });
 
@@ -252,7 +253,7 @@ describe("the coach's changes", () => {
 
   test("to drills: a kept one is no longer dropped, a dropped one no longer kept", () => {
     const kept = edit({ kind: "drop", drill: "x" }, { kind: "pin", drill: "x", place: 2 });
-    expect(kept).toMatchObject({ dropped: [], own: [{ drill: "x", place: 2 }] });
+    expect(kept).toMatchObject({ circuits: [], dropped: [], own: [{ drill: "x", place: 2 }] });
     const dosed = applySessionEdit(kept, { kind: "pin", drill: "x", dose: { sets: 1, amount: 8 } });
     expect(dosed.own).toEqual([{ drill: "x", place: 2, dose: { sets: 1, amount: 8 } }]);
     expect(applySessionEdit(kept, { kind: "swap", drill: "x", with: "y" })).toMatchObject({

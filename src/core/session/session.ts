@@ -1,5 +1,6 @@
 import type { DrillId } from "../catalog";
 import type { DraftDrill } from "../draft";
+import type { Circuit } from "../drills";
 import type { Room } from "../ramp";
 import type { OfMaximum } from "../strength";
 import type { Weight } from "../units";
@@ -64,6 +65,8 @@ export interface Session {
   together: boolean;
   /** Drills that the coach has chosen for everybody. */
   own: readonly DraftDrill[];
+  /** Drills of these that go round together, each in one circuit at most. */
+  circuits: readonly Circuit[];
   dropped: readonly DrillId[];
   racks: RackSetup;
   participants: readonly Participant[];

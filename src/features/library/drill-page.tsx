@@ -20,7 +20,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
         <h2 className="text-2xl leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="text-ink-soft">
           {drill.phases.map((p) => PHASE_NAMES[p]).join(", ")} · usually{" "}
-          {formatDose(doseOf(drill.dose, sets, amount))}
+          {formatDose(doseOf(drill.dose, { sets, amount }))}
           {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
           {drill.skill === "advanced" && " · has to be taught"}
         </p>

@@ -116,7 +116,7 @@ export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
       onPointerDown={(e) => {
         const { sets, amount } = dose;
         origin.current = {
-          seconds: doseSeconds(drill.dose, sets, amount),
+          seconds: doseSeconds(drill.dose, { sets, amount }),
           perSecond: scale.perSecond,
           dose: { sets, amount },
         };

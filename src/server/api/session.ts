@@ -79,6 +79,15 @@ export function equipmentOf({ equipment }: Pick<SessionRequest, "equipment">): {
   return { equipment: new Set(EQUIPMENT_IDS.filter((id) => ids.includes(id) && counts[id] !== 0)), counts };
 }
 
+/** The pins of a request; drills of a circuit are some too. */
+export function withCircuits({
+  pins,
+  circuits,
+}: Pick<SessionRequest, "pins" | "circuits">): PlanRequest["own"] {
+  const more = circuits.flatMap((c) => c.drills).filter((drill) => !pins.some((p) => p.drill === drill));
+  return [...pins, ...more.map((drill) => ({ drill }))];
+}
+
 /** The lifts of a request, or what stands in for them. */
 export function liftsOf(
   { focus, unit }: Pick<SessionRequest, "focus" | "unit">,
@@ -104,7 +113,8 @@ export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
     approach: approachFor(catalog, lifts[0]!.lift, body.approach),
     room: body.room,
     equipment: equipmentOf(body).equipment,
-    own: body.pins,
+    own: withCircuits(body),
+    circuits: body.circuits,
     dropped: body.dropped,
     drills: catalog.drills,
   };

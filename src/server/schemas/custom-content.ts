@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { type Approach, type Drill, IMPLEMENTS, type Lift, PHASES, PLANES } from "@/core/catalog";
+import { FORMAT_LIMITS, SIGN_IDS, VARIANT_KINDS } from "@/core/dose";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { areaField, demandField, equipmentField, whole } from "./fields";
 
@@ -109,6 +110,28 @@ const filterField = z.strictObject({
   noPattern: z.boolean().optional(),
 });
 
+const wayField = z.string().trim().min(1, "Say how it is done.").max(60, "Use at most 60 characters.");
+
+/** How an approach spreads the sets of a drill. */
+const formatRuleField = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("interval"), off: whole(...FORMAT_LIMITS.off) }),
+  z.strictObject({
+    kind: z.literal("variants"),
+    by: z.enum(VARIANT_KINDS),
+    ways: z.array(wayField).min(FORMAT_LIMITS.ways[0]).max(FORMAT_LIMITS.ways[1]),
+  }),
+  z.strictObject({
+    kind: z.literal("pieces"),
+    pieces: z.array(wayField).min(1).max(FORMAT_LIMITS.pieces[1]),
+  }),
+  z.strictObject({
+    kind: z.literal("surges"),
+    every: whole(10, 600),
+    on: whole(...FORMAT_LIMITS.on),
+    off: whole(...FORMAT_LIMITS.off),
+  }),
+]);
+
 export const approachSchema = z.strictObject({
   id: idField,
   name: nameField,
@@ -161,6 +184,21 @@ export const approachSchema = z.strictObject({
       roundPoints: z.number().min(-20).max(20),
     })
     .nullable(),
+  // Absent in approaches of before there were any.
+  pairs: z
+    .array(z.strictObject({ drills: filterField, restInside: whole(0, 300), restBetween: whole(0, 300) }))
+    .max(6)
+    .default([]),
+  formats: z
+    .array(
+      z.strictObject({
+        drills: filterField,
+        format: formatRuleField.optional(),
+        until: z.enum(SIGN_IDS).optional(),
+      }),
+    )
+    .max(12)
+    .default([]),
   floors: z.partialRecord(demandField, z.number().min(0).max(3)),
   planes: z.array(z.enum(PLANES)),
   favours: z.array(z.strictObject({ drills: filterField, points: z.number().min(-50).max(50) })).max(20),

@@ -3,6 +3,7 @@ import type { Catalog } from "@/core/catalog";
 import { LIMITS, MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
+import { circuitsField, ownDoseField } from "./drill-work";
 import {
   approachField,
   drillField,
@@ -30,7 +31,7 @@ export const pinsField = (catalog: Catalog) =>
     .array(
       z.strictObject({
         drill: drillField(catalog),
-        dose: doseField.optional(),
+        dose: ownDoseField.optional(),
         place: whole(0, 100).optional(),
         block: whole(0, MOST_LIFTS - 1).optional(),
       }),
@@ -83,6 +84,20 @@ const plannedDrillsField = (catalog: Catalog) =>
     .max(MOST_PINS)
     .nullable();
 
+/** Adds an issue for each drill of a circuit that is not among the chosen ones. */
+export function checkCircuits(
+  { own, circuits }: Pick<WarmUpDraft, "own" | "circuits">,
+  ctx: z.RefinementCtx,
+): void {
+  circuits.forEach(({ drills }, i) => {
+    drills.forEach((drill, j) => {
+      if (own.some((o) => o.drill === drill)) return;
+      const message = "A drill of a circuit has to be pinned too.";
+      ctx.addIssue({ code: "custom", path: ["circuits", i, "drills", j], message });
+    });
+  });
+}
+
 /** A draft of the time when a warm-up had one lift, in today's shape; anything else as it is. */
 function upgraded(value: unknown): unknown {
   if (typeof value !== "object" || value === null || !("lift" in value) || "lifts" in value) return value;
@@ -94,17 +109,21 @@ function upgraded(value: unknown): unknown {
 /** A warm-up draft as it is stored and sent. */
 export const draftSchema = memoize(
   (catalog: Catalog) =>
-    z.preprocess(
-      upgraded,
-      z.strictObject({
-        lifts: z.array(liftSchema(catalog)).min(1, "A warm-up has at least one lift.").max(MOST_LIFTS),
-        minutes: minutesField,
-        approach: approachField(catalog),
-        room: roomField,
-        own: pinsField(catalog),
-        dropped: z.array(drillField(catalog)).max(200),
-        taken: plannedDrillsField(catalog),
-        begun: plannedDrillsField(catalog).default(null),
-      }),
-    ) satisfies z.ZodType<WarmUpDraft, unknown>,
+    z
+      .preprocess(
+        upgraded,
+        z.strictObject({
+          lifts: z.array(liftSchema(catalog)).min(1, "A warm-up has at least one lift.").max(MOST_LIFTS),
+          minutes: minutesField,
+          approach: approachField(catalog),
+          room: roomField,
+          own: pinsField(catalog),
+          // Absent in drafts of before there were any.
+          circuits: circuitsField(catalog).default([]),
+          dropped: z.array(drillField(catalog)).max(200),
+          taken: plannedDrillsField(catalog),
+          begun: plannedDrillsField(catalog).default(null),
+        }),
+      )
+      .superRefine(checkCircuits) satisfies z.ZodType<WarmUpDraft, unknown>,
 );

@@ -3,6 +3,7 @@ import { AREA_IDS, AREA_LEVELS, type Catalog, EQUIPMENT_IDS, liftById } from "@/
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
+import { circuitsField, ownDoseField, workFormatField } from "./drill-work";
 import {
   areaField,
   demandField,
@@ -81,7 +82,7 @@ const stockField = z.union([equipmentField, z.strictObject({ id: equipmentField,
 const pinSchema = (catalog: Catalog) =>
   z.strictObject({
     drill: drillField(catalog),
-    dose: z.strictObject(doseFields).optional(),
+    dose: ownDoseField.optional(),
     /** Its place among the drills of its block, from 0. */
     place: whole(0, 60).optional(),
     /** The block of lifts that it comes before, from 0. */
@@ -102,6 +103,8 @@ const sessionFields = (catalog: Catalog) => ({
   room: roomField.default("normal"),
   equipment: z.array(stockField).max(EQUIPMENT_IDS.length).optional(),
   pins: z.array(pinSchema(catalog)).max(MOST_PINS).default([]),
+  /** Drills that go round together; each is a pin too. */
+  circuits: circuitsField(catalog).default([]),
   dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
 });
 
@@ -150,6 +153,7 @@ export const reviewRequestSchema = memoize((catalog: Catalog) =>
             z.strictObject({
               drill: drillField(catalog),
               ...doseFields,
+              format: workFormatField.optional(),
               side: z.enum(["both", "left", "right"]).default("both"),
               block: whole(0, MOST_LIFTS - 1).default(0),
             }),

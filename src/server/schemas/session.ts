@@ -4,6 +4,7 @@ import { MOST_LIFTS } from "@/core/draft";
 import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
 import { memoize } from "@/lib/memoize";
 import { pinsField } from "./draft";
+import { circuitsField } from "./drill-work";
 import {
   approachField,
   drillField,
@@ -47,6 +48,8 @@ export const contentSchema = memoize((catalog: Catalog) =>
     room: roomField,
     together: z.boolean(),
     own: pinsField(catalog),
+    // Absent in sessions of before there were any.
+    circuits: circuitsField(catalog).default([]),
     dropped: z.array(drillField(catalog)).max(200),
     racks: z
       .strictObject({
@@ -88,6 +91,7 @@ export function contentOf({
   room,
   together,
   own,
+  circuits,
   dropped,
   racks,
 }: Session): SessionContent {
@@ -98,6 +102,7 @@ export function contentOf({
     room,
     together,
     own: [...own],
+    circuits: circuits.map((c) => ({ ...c, drills: [...c.drills] })),
     dropped: [...dropped],
     racks,
   };

@@ -83,6 +83,7 @@ export async function startSession(
     room: "normal",
     together: people.length > 1,
     own: [],
+    circuits: [],
     dropped: [],
     racks: USUAL_RACKS,
     ...base,

@@ -169,6 +169,7 @@ export async function takeFirstSteps(form: unknown, catalog: Catalog): Promise<F
         room: "normal",
         together: !isOne,
         own: [],
+        circuits: [],
         dropped: [],
         racks: USUAL_RACKS,
       } satisfies SessionContent),

@@ -1,0 +1,45 @@
+import { type Approach, type Drill, type FormatRule, isMeant } from "../catalog";
+import { type DoseRange, isSteady, type OwnDose, type WorkFormat } from "../dose";
+
+/** The most surges of one raise. */
+const MOST_SURGES = 5;
+
+/** A dose as the approach spreads it: in its format, and with the sign by which it ends. */
+export function inItsFormat<T extends OwnDose>(
+  drill: Drill,
+  dose: T,
+  { formats }: Pick<Approach, "formats">,
+): T {
+  const rule = formats.find((f) => isMeant(drill, f.drills));
+  if (!rule) return dose;
+  const format = rule.format && formatBy(rule.format, drill.dose, dose);
+  return { ...dose, ...(format && { format }), ...(rule.until && { until: rule.until }) };
+}
+
+/** The format that a rule makes of so many sets; null where it has none for them. */
+function formatBy(rule: FormatRule, range: DoseRange, { sets, amount }: OwnDose): WorkFormat | null {
+  const isTimed = range.kind === "hold" || range.kind === "time";
+  switch (rule.kind) {
+    case "interval":
+      return isTimed && sets > 1
+        ? { kind: "interval", on: amount, off: rule.off, times: sets * range.sides }
+        : null;
+    case "variants": {
+      const { by, ways } = rule;
+      return sets > 1 && sets <= ways.length
+        ? { kind: "variants", by, ways: ways.slice(0, sets), amount }
+        : null;
+    }
+    case "pieces": {
+      if (!isTimed || sets < 2 || range.sides > 1) return null;
+      const pieces = Array.from({ length: sets }, (_, i) => rule.pieces[i % rule.pieces.length] ?? "");
+      return { kind: "pieces", seconds: sets * amount, pieces };
+    }
+    case "surges": {
+      const { every, on, off } = rule;
+      const surges = Math.min(MOST_SURGES, Math.floor(amount / every));
+      if (!isSteady(range) || surges === 0 || surges * (on + off) > amount) return null;
+      return { kind: "surges", seconds: amount, surges, on, off };
+    }
+  }
+}
