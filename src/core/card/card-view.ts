@@ -6,6 +6,7 @@ import type { GymKit } from "../gym";
 import {
   type Caution,
   cautionsOf,
+  circuitOpenedBy,
   type PlanOutline,
   type PlanRequest,
   planOfLift,
@@ -26,9 +27,13 @@ export interface CardDrill {
   phase: string;
   /** Whether the drill before it is of another phase. */
   opensPhase: boolean;
+  /** What it goes round in with those after it, in words; null: it opens no superset or circuit. */
+  opensCircuit: string | null;
+  /** Whether it goes round with others. */
+  isInCircuit: boolean;
   /** From the start of the lift's part, as "3:20". */
   at: string;
-  /** With sides and rounds. */
+  /** Of one round, with sides. */
   dose: string;
   /** What it needs, of what the gym has. */
   kit: string[];
@@ -135,7 +140,7 @@ export function cardView({
     stair: stairOf(planOfLift(plan, 0), request.minutes),
     lifts,
     cautions: cautionsOf(request, plan, athlete, day),
-    rows: lifts.reduce((sum, l) => sum + l.drills.length + (l.ramp?.rows.length ?? 0), 0),
+    rows: lifts.reduce((sum, l) => sum + rowsOf(l.drills) + (l.ramp?.rows.length ?? 0), 0),
   };
 }
 
@@ -147,16 +152,27 @@ function workingOf({ sets, reps, weight, backOffs }: DraftLift, { unit }: GymKit
   };
 }
 
+/** Letters of a dose that fit one line of a card. */
+const DOSE_LINE = 26;
+
+/** Lines of drills, with the heads of what goes round; a dose with much to say takes more than one. */
+function rowsOf(drills: readonly CardDrill[]): number {
+  const lines = (d: CardDrill) => Math.ceil(d.dose.length / DOSE_LINE) + (d.opensCircuit ? 1 : 0);
+  return drills.reduce((sum, d) => sum + lines(d), 0);
+}
+
 function drillsOf({ steps }: PlanOutline, { equipment }: GymKit): CardDrill[] {
   const once = steps.filter((s) => s.round === 1);
-  return once.map(({ drill, phase, startsAt, dose, rounds }, i) => ({
+  return once.map(({ drill, phase, startsAt, dose, circuit }, i) => ({
     id: drill.id,
     number: i + 1,
     name: drill.name,
     phase: PHASE_NAMES[phase],
     opensPhase: once[i - 1]?.phase !== phase,
+    opensCircuit: circuitOpenedBy(once[i]!, once),
+    isInCircuit: circuit !== null,
     at: formatClock(startsAt),
-    dose: formatDose(dose) + (rounds > 1 ? `, ${rounds} rounds` : ""),
+    dose: formatDose(dose),
     kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
     cue: drill.cues[0] ?? "",
   }));

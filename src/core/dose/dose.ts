@@ -1,4 +1,6 @@
 import {
+  doseOfFormat,
+  formatFault,
   formatShare,
   type OwnDose,
   type SignId,
@@ -161,7 +163,30 @@ export function effectOfShare(share: number): number {
 }
 
 /** One step more (1) or less (-1) of a drill: first the amount, and at its end the sets. Null at the end of the range. */
-export function stepDose(
+export function stepDose(range: DoseRange, dose: OwnDose, direction: 1 | -1): OwnDose | null {
+  const stepped = dose.format ? steppedFormat(dose.format, direction) : steppedSets(range, dose, direction);
+  return stepped && { ...stepped, ...(dose.until && { until: dose.until }) };
+}
+
+/** What one step is: of time gathered a quarter of a minute, of a raise a minute. Seconds. */
+const FORMAT_STEPS = { pieces: 15, surges: STEADY_STEP };
+
+function steppedFormat(format: WorkFormat, direction: 1 | -1): OwnDose | null {
+  const next = ((): WorkFormat => {
+    switch (format.kind) {
+      case "interval":
+        return { ...format, times: format.times + direction };
+      case "variants":
+        return { ...format, amount: format.amount + direction };
+      case "pieces":
+      case "surges":
+        return { ...format, seconds: format.seconds + direction * FORMAT_STEPS[format.kind] };
+    }
+  })();
+  return formatFault(next) ? null : doseOfFormat(next);
+}
+
+function steppedSets(
   range: DoseRange,
   dose: { sets: number; amount: number },
   direction: 1 | -1,

@@ -8,6 +8,15 @@ export function formatDose(dose: Dose): string {
   return dose.until ? `${text}, or ${SIGNS[dose.until]}` : text;
 }
 
+/** The same in a few letters, where the whole stands beside it. @example "4 × 30 s", "3 min" */
+export function formatDoseBriefly(dose: Dose): string {
+  const { format } = dose;
+  if (!format) return inSets(dose);
+  if (format.kind === "pieces" || format.kind === "surges") return formatSeconds(format.seconds);
+  if (format.kind === "interval") return `${format.times} × ${format.on} s`;
+  return inSets({ ...dose, sets: format.ways.length, amount: format.amount });
+}
+
 function inSets(dose: Dose): string {
   const sets = dose.sets > 1 || dose.kind === "reps" ? `${dose.sets} × ` : "";
   return `${sets}${amountText(dose)}${eachWay(dose)}`;

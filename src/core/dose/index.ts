@@ -13,7 +13,8 @@ export {
   isSteady,
   stepDose,
 } from "./dose";
-export { eachWay, formatDose } from "./format-dose";
+export { eachWay, formatDose, formatDoseBriefly } from "./format-dose";
+export { formatKindsFor, startFormat } from "./start-format";
 export {
   doseOfFormat,
   FORMAT_LIMITS,

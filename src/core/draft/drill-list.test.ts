@@ -1,5 +1,5 @@
-import { circuitOf, dropDrill, editDrillList, letGoDrill, pinDrill, swapDrill } from ".";
-import type { DrillChoices } from "./drill-list";
+import { editDrillList, pinDrill, swapDrill } from ".";
+import { type DrillChoices, dropDrill, letGoDrill } from "./drill-list";
 
 const nothing: DrillChoices & { minutes: number } = { own: [], circuits: [], dropped: [], minutes: 18 };
 
@@ -46,7 +46,7 @@ describe("a circuit", () => {
     restBetween: 30,
   };
   const dose = { sets: 1, amount: 6 };
-  const made = circuitOf(nothing, circuit, [{ drill: "bird-dog", dose }]);
+  const made = editDrillList(nothing, { kind: "circuit", circuit, drills: [{ drill: "bird-dog", dose }] });
 
   test("pins its drills, at the doses that are given", () => {
     expect(made.circuits).toEqual([circuit]);
@@ -56,10 +56,9 @@ describe("a circuit", () => {
   test("is left by a drill that is dropped, and is none with one drill", () => {
     const two = dropDrill(made, "dead-bug");
     expect(two.circuits).toEqual([{ ...circuit, drills: ["bird-dog", "front-plank"] }]);
-    expect(editDrillList(two, { kind: "leave-circuit", drill: "bird-dog" })).toMatchObject({
-      circuits: [],
-      own: two.own,
-    });
+    const left = editDrillList(two, { kind: "leave-circuit", drill: { drill: "bird-dog", dose } });
+    expect(left.circuits).toEqual([]);
+    expect(left.own).toEqual([{ drill: "front-plank" }, { drill: "bird-dog", dose, alone: true }]);
   });
 
   test("keeps a drill that is pinned again, and takes a swapped one in the other's place", () => {
@@ -70,15 +69,11 @@ describe("a circuit", () => {
   });
 
   test("takes a drill out of the one that it was in", () => {
-    const both = circuitOf(made, { ...circuit, drills: ["front-plank", "side-plank"], rounds: 2 }, []);
+    const other = { ...circuit, drills: ["front-plank", "side-plank"], rounds: 2 };
+    const both = editDrillList(made, { kind: "circuit", circuit: other, drills: [] });
     expect(both.circuits.map((c) => c.drills)).toEqual([
       ["bird-dog", "dead-bug"],
       ["front-plank", "side-plank"],
     ]);
-  });
-
-  test("changes its rounds and rests for all of its drills", () => {
-    const edit = { kind: "change-circuit", drill: "dead-bug", change: { rounds: 2 } } as const;
-    expect(editDrillList(made, edit).circuits).toEqual([{ ...circuit, rounds: 2 }]);
   });
 });

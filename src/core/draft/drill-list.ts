@@ -27,12 +27,13 @@ export function dropDrill<T extends DrillChoices>(of: T, drill: DrillId): T {
 }
 
 /** With a drill wanted: what is said of it now over what was said before. */
-export function pinDrill<T extends DrillChoices>(of: T, { drill, dose, place, block }: DraftDrill): T {
+export function pinDrill<T extends DrillChoices>(of: T, { drill, dose, place, alone, block }: DraftDrill): T {
   const { block: _, ...before } = of.own.find((o) => o.drill === drill) ?? { drill };
   const own: DraftDrill = {
     ...before,
     ...(dose && { dose }),
     ...(place !== undefined && { place }),
+    ...(alone && { alone }),
     // The first block goes without saying.
     ...(block && { block }),
   };
@@ -58,15 +59,15 @@ function putInCircuit<T extends DrillChoices>(of: T, circuit: Circuit): T {
 }
 
 /** With a circuit of drills, each of which the coach wants at the dose that is given for it. */
-export function circuitOf<T extends DrillChoices>(
+function circuitOf<T extends DrillChoices>(
   of: T,
   circuit: Circuit,
-  doses: readonly OwnDrill[],
+  drills: readonly OwnDrill[],
   block?: number,
 ): T {
   const wanted = circuit.drills.reduce((rest: T, drill) => {
-    const { dose, place } = doses.find((d) => d.drill === drill) ?? {};
-    return pinDrill(rest, { drill, dose, place, block });
+    const said = drills.find((d) => d.drill === drill);
+    return pinDrill(rest, { drill, ...said, block });
   }, of);
   return putInCircuit(wanted, circuit);
 }
@@ -85,8 +86,8 @@ export function swapDrill<T extends DrillChoices>(of: T, drill: DrillId, other: 
 export type DrillListEdit =
   | { kind: "drop"; drill: DrillId }
   | { kind: "reset-drill"; drill: DrillId }
-  | { kind: "leave-circuit"; drill: DrillId }
-  | { kind: "change-circuit"; drill: DrillId; change: Partial<Omit<Circuit, "drills">> };
+  | { kind: "circuit"; circuit: Circuit; drills: readonly OwnDrill[]; block?: number }
+  | { kind: "leave-circuit"; drill: OwnDrill; block?: number };
 
 export function editDrillList<T extends DrillChoices>(of: T, edit: DrillListEdit): T {
   switch (edit.kind) {
@@ -94,19 +95,11 @@ export function editDrillList<T extends DrillChoices>(of: T, edit: DrillListEdit
       return dropDrill(of, edit.drill);
     case "reset-drill":
       return letGoDrill(of, edit.drill);
-    case "leave-circuit":
-      return leaveCircuit(of, edit.drill);
-    case "change-circuit":
-      return changeCircuit(of, edit.drill, edit.change);
+    case "circuit":
+      return circuitOf(of, edit.circuit, edit.drills, edit.block);
+    case "leave-circuit": {
+      const { drill, block } = edit;
+      return pinDrill(leaveCircuit(of, drill.drill), { ...drill, alone: true, block });
+    }
   }
-}
-
-/** With other rounds and rests of the circuit that a drill is in. */
-function changeCircuit<T extends DrillChoices>(
-  of: T,
-  drill: DrillId,
-  change: Partial<Omit<Circuit, "drills">>,
-): T {
-  const circuits = of.circuits.map((c) => (c.drills.includes(drill) ? { ...c, ...change } : c));
-  return { ...of, circuits };
 }

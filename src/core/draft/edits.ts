@@ -1,9 +1,9 @@
 import type { DrillId } from "../catalog";
 import type { OwnDose } from "../dose";
-import type { Circuit, OwnDrill, TakenDrill } from "../drills";
+import type { TakenDrill } from "../drills";
 import type { DoneSet, FixedSet } from "../ramp";
 import { type DraftLift, MOST_LIFTS, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
-import { circuitOf, type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
+import { type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
 import { changeLift, moveLift, removeLift } from "./lift-list";
 
 /** What a ramp is worked out from: where it changes, sets fixed by hand are let go. */
@@ -23,7 +23,6 @@ export type WarmUpEdit =
   | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
   | { kind: "pin"; drill: DrillId; block: number; dose?: OwnDose; place?: number }
   | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: OwnDose }
-  | { kind: "circuit"; circuit: Circuit; block: number; doses: readonly OwnDrill[] }
   | DrillListEdit
   | { kind: "take-over"; drills: readonly TakenDrill[] }
   | { kind: "change-set"; at: number; set: number; sets: number; change: FixedSet }
@@ -65,11 +64,9 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
       return swapDrill(draft, drill, { drill: other, block, dose });
     }
     case "circuit":
-      return circuitOf(draft, edit.circuit, edit.doses, edit.block);
     case "reset-drill":
     case "drop":
     case "leave-circuit":
-    case "change-circuit":
       return editDrillList(draft, edit);
     case "take-over":
       return { ...draft, taken: edit.drills };

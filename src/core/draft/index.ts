@@ -1,4 +1,15 @@
 export {
+  changeMove,
+  type DrillMove,
+  joinMove,
+  type ListedDrill,
+  type ListRow,
+  leaveMove,
+  ownDoseOf,
+  rowMove,
+  rowsOf,
+} from "./circuit-moves";
+export {
   type DraftBackOff,
   type DraftDrill,
   type DraftLift,
@@ -7,15 +18,7 @@ export {
   RAMP_AS_USUAL,
   type WarmUpDraft,
 } from "./draft";
-export {
-  circuitOf,
-  type DrillListEdit,
-  dropDrill,
-  editDrillList,
-  letGoDrill,
-  pinDrill,
-  swapDrill,
-} from "./drill-list";
+export { type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
 export { type DrillToAdd, drillsToAdd } from "./drills-to-add";
 export { applyEdit, type WarmUpEdit } from "./edits";
 export { changeLift, moveLift, removeLift } from "./lift-list";

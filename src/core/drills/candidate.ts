@@ -19,6 +19,8 @@ export interface Candidate {
   rounds: number;
   /** The circuit that it goes round in; null: none. */
   circuit: CircuitPart | null;
+  /** Whether the coach has it done on its own, in no superset of the approach either; absent: no. */
+  alone?: boolean;
   /** Work and rests of one round. Seconds. */
   workSeconds: number;
   /** Work of all rounds, set-up and an estimate of the changes. Seconds. */

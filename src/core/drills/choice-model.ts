@@ -21,6 +21,8 @@ export interface OwnDrill {
   drill: DrillId;
   dose?: OwnDose;
   place?: number;
+  /** Done on its own where the approach has it go round with others. */
+  alone?: boolean;
 }
 
 /** What may be chosen, and for what. */
@@ -90,7 +92,8 @@ function choicesOf(
   const candidates = admitted.flatMap((a) => {
     const own = request.own.find((o) => o.drill === a.drill.id);
     const circuit = request.circuits?.find((c) => c.drills.includes(a.drill.id));
-    return circuit ? [inCircuit(a, own, circuit)] : candidatesFor(a, own, a.circles ? rounds : 1, request);
+    if (circuit) return [inCircuit(a, own, circuit)];
+    return candidatesFor(a, own, a.circles && !own?.alone ? rounds : 1, request);
   });
   return { demands, candidates, phases, rounds, seconds, refused };
 }
@@ -102,9 +105,11 @@ function candidatesFor(
   rounds: number,
   request: ChoiceRequest,
 ): Candidate[] {
-  return dosesFor(admitted, own, rounds, request).map((dose) =>
-    candidateAt(admitted, dose, rounds, rounds > 1 ? APPROACH_CIRCUIT : null),
-  );
+  const circuit = rounds > 1 ? APPROACH_CIRCUIT : null;
+  return dosesFor(admitted, own, rounds, request).map((dose) => ({
+    ...candidateAt(admitted, dose, rounds, circuit),
+    ...(own?.alone && { alone: true }),
+  }));
 }
 
 /** A drill in a circuit of the coach's: once a round. */

@@ -49,6 +49,19 @@ export function partOf({ drills, restInside, restBetween }: Circuit): CircuitPar
   return { by: "coach", key: drills.join(" "), drills, restInside, restBetween };
 }
 
+/** What a circuit is, in words. @example "Superset, 3 rounds, 15 s rest after each drill, 40 s after each round" */
+export function circuitInWords(
+  drills: number,
+  rounds: number,
+  { restInside, restBetween }: Pick<Circuit, "restInside" | "restBetween">,
+): string {
+  const rests = [
+    ...(restInside > 0 ? [`${restInside} s rest after each drill`] : []),
+    ...(restBetween > 0 ? [`${restBetween} s rest after each round`] : []),
+  ];
+  return [circuitName(drills), rounds === 1 ? "once" : `${rounds} rounds`, ...rests].join(", ");
+}
+
 /** Seconds of rest that a circuit gives each of its drills on average, for whoever has to choose before it is laid out. */
 export function restShare({ drills, rounds, restInside, restBetween }: Circuit): number {
   const all = rounds * (drills.length - 1) * restInside + (rounds - 1) * restBetween;

@@ -19,7 +19,7 @@ export {
   LATER_QUICK_WORK,
   quickly,
 } from "./choose-drills";
-export { CIRCUIT_LIMITS, type Circuit, type CircuitPart, circuitName } from "./circuits";
+export { CIRCUIT_LIMITS, type Circuit, type CircuitPart, circuitInWords, circuitName } from "./circuits";
 export {
   HARD_EFFORT,
   LIMITER_SERVES,

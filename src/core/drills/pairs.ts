@@ -33,6 +33,6 @@ export function inPairs(
 }
 
 function goTogether(a: Candidate, b: Candidate, drills: Parameters<typeof isMeant>[1]): boolean {
-  const isFree = (c: Candidate) => c.circuit === null && !c.format && isMeant(c.drill, drills);
+  const isFree = (c: Candidate) => c.circuit === null && !c.alone && !c.format && isMeant(c.drill, drills);
   return isFree(a) && isFree(b) && a.block === b.block && a.sets === b.sets && a.sets > 1;
 }

@@ -144,6 +144,8 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       name: c.drill.name,
       phase: c.phase,
       dose: doseOf(c.drill.dose, c),
+      rounds: c.rounds,
+      circuit: c.circuit,
       reason: reasonFor(c, most.model.demands),
       turns,
       substitutes: doneBy.flatMap((done, a) =>

@@ -1,7 +1,7 @@
 import type { AthleteProfile } from "../athlete";
 import type { DrillId, EquipmentId, Phase } from "../catalog";
 import type { Dose } from "../dose";
-import type { OwnDrill, Placed } from "../drills";
+import type { CircuitPart, OwnDrill, Placed } from "../drills";
 import type { Part, PlannedLift, PlanRequest } from "../plan";
 import type { Ramp } from "../ramp";
 
@@ -66,6 +66,9 @@ export interface SharedDrill {
   name: string;
   phase: Phase;
   dose: Dose;
+  /** How often it goes round, and in what; once, in nothing. */
+  rounds: number;
+  circuit: CircuitPart | null;
   reason: string;
   /** How many turns it takes until everybody has been on it, 1 or 2. */
   turns: number;

@@ -2,7 +2,6 @@ import type { DrillId } from "../catalog";
 import type { OwnDose } from "../dose";
 import {
   changeLift,
-  circuitOf,
   type DrillListEdit,
   editDrillList,
   MOST_LIFTS,
@@ -11,7 +10,6 @@ import {
   removeLift,
   swapDrill,
 } from "../draft";
-import type { Circuit, OwnDrill } from "../drills";
 import type { Participant, Session, SessionLift } from "./session";
 
 /** One change the coach makes to a session, for everybody. */
@@ -26,7 +24,6 @@ export type SessionEdit =
   | { kind: "absent"; athleteId: string; absent: boolean }
   | { kind: "pin"; drill: DrillId; dose?: OwnDose; place?: number }
   | { kind: "swap"; drill: DrillId; with: DrillId }
-  | { kind: "circuit"; circuit: Circuit; doses: readonly OwnDrill[] }
   | DrillListEdit;
 
 /** What of a session is one value each. */
@@ -81,11 +78,9 @@ export function applySessionEdit(session: Session, edit: SessionEdit): Session {
     case "swap":
       return swapDrill(session, edit.drill, { drill: edit.with });
     case "circuit":
-      return circuitOf(session, edit.circuit, edit.doses);
     case "reset-drill":
     case "drop":
     case "leave-circuit":
-    case "change-circuit":
       return editDrillList(session, edit);
   }
 }

@@ -122,6 +122,7 @@ function LiftPart({
           ]}
           rows={drills.map((d) => ({
             key: d.id,
+            head: d.opensCircuit,
             cells: [
               d.at,
               <Text key="name">

@@ -1,4 +1,5 @@
 import { format, parseISO } from "date-fns";
+import { Fragment } from "react";
 import type { CardDrill, CardLift, CardRamp, CardView } from "@/core/card";
 import type { GymKit } from "@/core/gym";
 import { Cautions } from "@/features/shared/cautions";
@@ -97,21 +98,37 @@ function DrillTable({ drills }: { drills: readonly CardDrill[] }) {
       </thead>
       <tbody>
         {drills.map((d) => (
-          <tr key={d.id}>
-            <td className={`${CELL} w-11 text-ink-soft`}>{d.at}</td>
-            <td className={`${CELL} pr-3`}>
-              <strong className="font-semibold">{d.name}</strong>
-              <span className="condensed text-ink-soft">
-                {d.opensPhase && ` ${d.phase.toLowerCase()}`}
-                {d.kit.length > 0 && ` (${d.kit.join(", ")})`}
-              </span>
-            </td>
-            <td className={`${CELL} condensed pr-3 text-sm font-semibold whitespace-nowrap`}>{d.dose}</td>
-            <td className={`${CELL} pr-2 text-xs text-ink-soft`}>{d.cue}</td>
-            <td className={CELL}>
-              <TickBox />
-            </td>
-          </tr>
+          <Fragment key={d.id}>
+            {d.opensCircuit && (
+              <tr>
+                <td className={CELL} />
+                <th
+                  colSpan={4}
+                  scope="rowgroup"
+                  className={`${CELL} condensed text-left text-sm font-semibold`}
+                >
+                  {d.opensCircuit}
+                </th>
+              </tr>
+            )}
+            <tr>
+              <td className={`${CELL} w-11 text-ink-soft`}>{d.at}</td>
+              <td className={`${CELL} pr-3 ${d.isInCircuit ? "pl-3" : ""}`}>
+                <strong className="font-semibold">{d.name}</strong>
+                <span className="condensed text-ink-soft">
+                  {d.opensPhase && ` ${d.phase.toLowerCase()}`}
+                  {d.kit.length > 0 && ` (${d.kit.join(", ")})`}
+                </span>
+              </td>
+              <td className={`${CELL} condensed max-w-60 pr-3 text-sm leading-tight font-semibold`}>
+                {d.dose}
+              </td>
+              <td className={`${CELL} pr-2 text-xs text-ink-soft`}>{d.cue}</td>
+              <td className={CELL}>
+                <TickBox />
+              </td>
+            </tr>
+          </Fragment>
         ))}
       </tbody>
     </table>

@@ -1,10 +1,12 @@
 "use client";
 
+import { Fragment } from "react";
 import { useCatalog } from "@/client/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
+import { circuitOpenedBy } from "@/core/plan";
 import { arriveBy, readyWords, type Session } from "@/core/session";
 import { formatClock } from "@/core/units";
 import { RackOrders } from "@/features/session-editor/rack-orders";
@@ -54,28 +56,45 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
               {plan.shared.map((s, i) => {
                 const drill = drillById(catalog, s.drill)!;
                 const kit = kitInUse(drill.equipment, gym.equipment).map((k) => EQUIPMENT[k].toLowerCase());
+                const circuit = circuitOpenedBy(s, plan.shared);
                 return (
-                  <tr key={s.drill} className="break-inside-avoid">
-                    <td className={`${CELL} font-semibold text-ink-soft`}>{i + 1}</td>
-                    <td className={CELL}>
-                      <strong className="font-semibold">{s.name}</strong>{" "}
-                      {plan.shared[i - 1]?.phase !== s.phase && (
-                        <span className="condensed text-ink-soft">{PHASE_NAMES[s.phase].toLowerCase()}</span>
-                      )}
-                      <span className="block text-xs text-ink-soft">{drill.cues[0]}</span>
-                    </td>
-                    <td className={`${CELL} condensed font-semibold whitespace-nowrap`}>
-                      {formatDose(s.dose)}
-                      {s.turns > 1 && ", two turns"}
-                    </td>
-                    <td className={`${CELL} text-xs`}>{kit.join(", ")}</td>
-                    <td className={`${CELL} text-xs`}>
-                      {s.substitutes
-                        .map((o) => `${firstName(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)
-                        .join("; ")}
-                    </td>
-                    <td className={`${CELL} border-l border-l-line`} />
-                  </tr>
+                  <Fragment key={s.drill}>
+                    {circuit && (
+                      <tr>
+                        <td className={CELL} />
+                        <th
+                          colSpan={5}
+                          scope="rowgroup"
+                          className={`${CELL} condensed text-left font-semibold`}
+                        >
+                          {circuit}
+                        </th>
+                      </tr>
+                    )}
+                    <tr className="break-inside-avoid">
+                      <td className={`${CELL} font-semibold text-ink-soft`}>{i + 1}</td>
+                      <td className={CELL}>
+                        <strong className="font-semibold">{s.name}</strong>{" "}
+                        {plan.shared[i - 1]?.phase !== s.phase && (
+                          <span className="condensed text-ink-soft">
+                            {PHASE_NAMES[s.phase].toLowerCase()}
+                          </span>
+                        )}
+                        <span className="block text-xs text-ink-soft">{drill.cues[0]}</span>
+                      </td>
+                      <td className={`${CELL} condensed max-w-56 font-semibold`}>
+                        {formatDose(s.dose)}
+                        {s.turns > 1 && ", two turns"}
+                      </td>
+                      <td className={`${CELL} text-xs`}>{kit.join(", ")}</td>
+                      <td className={`${CELL} text-xs`}>
+                        {s.substitutes
+                          .map((o) => `${firstName(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)
+                          .join("; ")}
+                      </td>
+                      <td className={`${CELL} border-l border-l-line`} />
+                    </tr>
+                  </Fragment>
                 );
               })}
             </tbody>

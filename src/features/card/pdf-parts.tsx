@@ -1,6 +1,6 @@
 import path from "node:path";
 import { Font, StyleSheet, Text, View } from "@react-pdf/renderer";
-import type { ReactNode } from "react";
+import { Fragment, type ReactNode } from "react";
 
 const FILES = path.join(process.cwd(), "node_modules/@fontsource/archivo/files");
 const WEIGHTS = [400, 700] as const;
@@ -73,7 +73,12 @@ export function PdfTable({
   dense = false,
 }: {
   columns: readonly Column[];
-  rows: readonly { key: string; cells: readonly ReactNode[] }[];
+  rows: readonly {
+    key: string;
+    /** What stands over it and the rows that belong to it. */
+    head?: string | null;
+    cells: readonly ReactNode[];
+  }[];
   /** Whether rows stand close, so that many of them fit one page. */
   dense?: boolean;
 }) {
@@ -86,14 +91,21 @@ export function PdfTable({
           </Text>
         ))}
       </View>
-      {rows.map(({ key, cells }) => (
-        <View key={key} style={dense ? [styles.row, styles.dense] : styles.row} wrap={false}>
-          {columns.map((c, i) => (
-            <View key={c.title} style={sizeOf(c)}>
-              {typeof cells[i] === "string" ? <Text>{cells[i]}</Text> : cells[i]}
-            </View>
-          ))}
-        </View>
+      {rows.map(({ key, head, cells }) => (
+        <Fragment key={key}>
+          {head && (
+            <Text style={[styles.row, dense ? styles.dense : {}, styles.strong]} minPresenceAhead={24}>
+              {head}
+            </Text>
+          )}
+          <View style={dense ? [styles.row, styles.dense] : styles.row} wrap={false}>
+            {columns.map((c, i) => (
+              <View key={c.title} style={sizeOf(c)}>
+                {typeof cells[i] === "string" ? <Text>{cells[i]}</Text> : cells[i]}
+              </View>
+            ))}
+          </View>
+        </Fragment>
       ))}
     </View>
   );

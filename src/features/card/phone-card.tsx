@@ -51,8 +51,13 @@ function LiftPart({ lift: { drills, ramp, missing }, gym }: { lift: CardLift; gy
         {drills.map((d) => (
           <li
             key={d.id}
-            className="grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-2 border-b border-line py-2"
+            className={`grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-2 border-b border-line py-2 ${d.isInCircuit ? "border-l-2 border-l-ochre-deep pl-2" : ""}`}
           >
+            {d.opensCircuit && (
+              <span className="condensed col-span-3 pb-1 pl-2 font-semibold text-ochre-deep">
+                {d.opensCircuit}
+              </span>
+            )}
             <span className="text-right font-semibold text-ink-faint">{d.number}</span>
             <span className="min-w-0">
               <span className="font-semibold">{d.name}</span>
@@ -60,7 +65,7 @@ function LiftPart({ lift: { drills, ramp, missing }, gym }: { lift: CardLift; gy
                 {[d.phase, ...d.kit].join(", ")}. {d.cue}
               </span>
             </span>
-            <span className="condensed font-semibold whitespace-nowrap">{d.dose}</span>
+            <span className="condensed max-w-40 text-right leading-tight font-semibold">{d.dose}</span>
           </li>
         ))}
       </ol>

@@ -5,6 +5,7 @@ import { drillById, EQUIPMENT, kitInUse, liftById } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
+import { circuitOpenedBy } from "@/core/plan";
 import { isBarKit } from "@/core/plates";
 import { ordersByShift, rackTitles, turnChange } from "@/core/rack";
 import { loadUnit } from "@/core/ramp";
@@ -64,6 +65,7 @@ export function SheetsPdf({
             ]}
             rows={plan.shared.map((s, i) => ({
               key: s.drill,
+              head: circuitOpenedBy(s, plan.shared),
               cells: [
                 String(i + 1),
                 <Text key="name" style={styles.strong}>

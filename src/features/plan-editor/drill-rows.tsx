@@ -3,19 +3,21 @@
 import { Pin, PinOff, Trash2 } from "lucide-react";
 import { memo, useCallback } from "react";
 import { PHASE_NAMES } from "@/core/catalog";
-import { formatDose } from "@/core/dose";
-import type { WarmUpEdit } from "@/core/draft";
-import type { LiftPlan, PlanStep, Stair } from "@/core/plan";
+import { formatDose, formatDoseBriefly } from "@/core/dose";
+import { rowMove, rowsOf, type WarmUpEdit } from "@/core/draft";
+import { circuitsOf, type LiftPlan, type PlanStep, type Stair } from "@/core/plan";
 import { formatClock } from "@/core/units";
+import { CircuitHead, rowId } from "@/features/shared/circuit-head";
 import { heatColour } from "@/features/shared/heat";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
+import { editOf, listedOf } from "./listed";
 import { pinEdit } from "./pin-edit";
 import { type Chosen, sameChoice } from "./selection";
 
 /** A row with room for the handle by which a drill is moved. */
 const ROW =
-  "grid w-full grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_auto_2rem] items-center gap-x-2 border-t border-line text-left group min-h-[2.3rem]";
+  "grid w-full grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_2rem] items-center gap-x-2 border-t border-line text-left group min-h-[2.3rem] sm:grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_auto_2rem]";
 
 /** The drills one under the other, in their order and by phase. */
 export const DrillRows = memo(function DrillRows({
@@ -32,10 +34,15 @@ export const DrillRows = memo(function DrillRows({
   onEdit: (edit: WarmUpEdit) => void;
 }) {
   const drills = plan.steps.map((step, index) => ({ step, index })).filter(({ step }) => step.round === 1);
+  const list = listedOf(plan);
+  const rows = rowsOf(list);
+  const circuits = circuitsOf(drills.map(({ step }) => step));
   const move = useCallback(
-    (drill: string, place: number) => {
-      const step = plan.steps.find((s) => s.drill.id === drill)!;
-      onEdit(pinEdit(step, { place }));
+    (row: string, to: number) => {
+      const now = listedOf(plan);
+      const from = rowsOf(now).findIndex((r) => rowId(r) === row);
+      const done = rowMove(now, from, to);
+      if (done) onEdit(editOf(done, plan));
     },
     [plan, onEdit],
   );
@@ -50,16 +57,28 @@ export const DrillRows = memo(function DrillRows({
   return (
     <DragList onMove={move}>
       <ol>
-        {drills.map(({ step, index }, i) => {
-          const before = drills[i - 1]?.step;
+        {rows.map((row, place) => {
+          if (row.kind === "circuit") {
+            const circuit = circuits.find((c) => c.key === row.key)!;
+            return (
+              <CircuitHead
+                key={rowId(row)}
+                circuit={circuit}
+                index={place}
+                isFixed={circuit.steps[0]?.part !== undefined}
+              />
+            );
+          }
+          const i = drills.findIndex(({ step }) => step.drill.id === row.drill);
+          const { step, index } = drills[i]!;
           return (
             <DrillRow
-              key={step.drill.id}
+              key={rowId(row)}
               step={step}
-              index={i}
+              index={place}
+              number={i + 1}
               heat={stair.treads.find((t) => t.kind === "drill" && t.index === index)?.heat ?? 0}
-              opensPhase={before?.phase !== step.phase}
-              opensCircuit={step.rounds > 1 && (before?.rounds ?? 1) === 1}
+              opensPhase={drills[i - 1]?.step.phase !== step.phase}
               isChosen={sameChoice(chosen, { kind: "drill", drill: step.drill.id })}
               onChoose={onChoose}
               onEdit={onEdit}
@@ -84,9 +103,21 @@ function isShallowEqual<T extends object>(a: T, b: T): boolean {
 
 /** Whether two steps are drawn alike: each plan has steps of its own, most of them as before. */
 function looksAlike(a: PlanStep, b: PlanStep): boolean {
-  const of = ({ drill, block, phase, rounds, seconds, startsAt, reason, pinned, part, dose }: PlanStep) => [
+  const of = ({
+    drill,
+    block,
+    phase,
+    rounds,
+    seconds,
+    startsAt,
+    reason,
+    pinned,
+    part,
+    dose,
+    circuit,
+  }: PlanStep) => [
     ...[drill, block, phase, rounds, seconds, startsAt, reason, pinned, part],
-    ...[dose.sets, dose.amount, dose.kind],
+    ...[formatDose(dose), circuit?.key],
   ];
   const after = of(b);
   return of(a).every((value, i) => value === after[i]);
@@ -95,24 +126,27 @@ function looksAlike(a: PlanStep, b: PlanStep): boolean {
 function DrillRowNow({
   step,
   index,
+  number,
   heat,
   opensPhase,
-  opensCircuit,
   isChosen,
   onChoose,
   onEdit,
 }: {
   step: PlanStep;
-  /** Among the drills of the lift, from 0. */
+  /** Its place among the rows, from 0. */
   index: number;
+  /** Among the drills of the lift, from 1. */
+  number: number;
   heat: number;
   opensPhase: boolean;
-  opensCircuit: boolean;
   isChosen: boolean;
   onChoose: (chosen: Chosen) => void;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
-  const { drill, part } = step;
+  const { drill, part, dose } = step;
+  // A format, or the sign by which it ends, needs more room than there is beside the name.
+  const isSaidInFull = dose.format !== undefined || dose.until !== undefined;
   return (
     <DragRow
       id={drill.id}
@@ -120,9 +154,13 @@ function DrillRowNow({
       name={drill.name}
       isFixed={part !== undefined}
       className={`${ROW} ${isChosen ? "bg-field" : "hover:bg-field/60"}`}
-      handleClassName="order-last"
+      handleClassName="order-last max-sm:col-start-4 max-sm:row-start-1"
     >
-      <span aria-hidden className="h-full w-1" style={{ backgroundColor: heatColour(heat) }} />
+      <span
+        aria-hidden
+        className={`row-span-2 h-full w-1 sm:row-span-1 ${step.circuit ? "justify-self-end" : ""}`}
+        style={{ backgroundColor: heatColour(heat) }}
+      />
       <span className="text-right text-ink-faint">{formatClock(step.startsAt)}</span>
       <button
         type="button"
@@ -131,7 +169,7 @@ function DrillRowNow({
         className="min-w-0 py-[3px] text-left leading-[1.3]"
       >
         <span className="flex items-baseline gap-2">
-          <span className="w-4 shrink-0 text-right font-semibold text-ink-faint">{index + 1}</span>
+          <span className="w-4 shrink-0 text-right font-semibold text-ink-faint">{number}</span>
           <span className="truncate font-semibold">{drill.name}</span>
           {opensPhase && <span className="condensed shrink-0 text-ink-faint">{PHASE_NAMES[step.phase]}</span>}
           {part && part !== "shared" && (
@@ -139,17 +177,17 @@ function DrillRowNow({
               {part === "personal" ? "individual" : "instead"}
             </span>
           )}
-          {opensCircuit && (
-            <span className="condensed shrink-0 font-semibold text-ochre-deep">
-              {step.rounds} rounds from here
-            </span>
-          )}
         </span>
-        <span className="ml-6 block truncate text-xs text-ink-soft">{step.reason}</span>
+        <span className="ml-6 block text-xs text-ink-soft sm:truncate">
+          {isSaidInFull && <span className="font-medium text-ink">{formatDose(step.dose)}. </span>}
+          {step.reason}
+        </span>
       </button>
-      <span className="flex items-center">
-        <span className="condensed text-sm font-medium whitespace-nowrap">{formatDose(step.dose)}</span>
-        <span className="w-16 text-right text-ink-faint">
+      <span className="max-sm:col-start-3 max-sm:row-start-2 max-sm:mb-1 max-sm:ml-6 flex items-center">
+        <span className="condensed text-sm font-medium whitespace-nowrap">
+          {formatDoseBriefly(step.dose)}
+        </span>
+        <span className="w-16 text-right whitespace-nowrap text-ink-faint">
           {step.rounds > 1 && `${step.rounds} × `}
           {step.seconds} s
         </span>

@@ -10,6 +10,8 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["L", "Drill: longer"],
   ["K", "Drill: shorter"],
   ["Shift ← →", "Drill: earlier, later"],
+  ["G", "Drill: superset with the next, or into its circuit"],
+  ["Shift G", "Drill: out of its superset or circuit"],
   ["P", "Drill: pin or unpin"],
   ["D", "Drill: drop"],
   ["A", "Drill: add one"],

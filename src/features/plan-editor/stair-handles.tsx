@@ -101,8 +101,8 @@ export function DoseHandle({ tread, plan, scale, ...rest }: HandleProps) {
     const isSame = next.sets === before.sets && next.amount === before.amount;
     return isSame ? null : { kind: "pin", drill: drill.id, block: plan.block, dose: next };
   });
-  // What all do together takes everybody the same time.
-  if (part === "shared") return null;
+  // What all do together takes everybody the same time, and what has a format is made longer by its own numbers.
+  if (part === "shared" || dose.format) return null;
   const width = Math.min(10, (tread.endsAt - tread.startsAt) * scale.perSecond * 0.4);
   return (
     <rect

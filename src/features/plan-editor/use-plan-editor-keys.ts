@@ -2,11 +2,13 @@
 
 import { useHotkeys } from "react-hotkeys-hook";
 import { stepDose } from "@/core/dose";
-import type { WarmUpEdit } from "@/core/draft";
+import { joinMove, leaveMove, type WarmUpEdit } from "@/core/draft";
 import type { LiftPlan, Stair } from "@/core/plan";
 import type { Weight } from "@/core/units";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { tickEdit } from "./done-edit";
+import { editOf, listedOf } from "./listed";
+import { pinEdit } from "./pin-edit";
 import { type Chosen, choicesOf, sameChoice } from "./selection";
 import { shiftStep } from "./shift-step";
 
@@ -73,12 +75,7 @@ export function usePlanEditorKeys({
   };
   const pin = () => {
     if (!ownStep) return;
-    const { sets, amount } = ownStep.dose;
-    onEdit(
-      ownStep.pinned
-        ? { kind: "reset-drill", drill: ownStep.drill.id }
-        : { kind: "pin", drill: ownStep.drill.id, block: plan.block, dose: { sets, amount } },
-    );
+    onEdit(ownStep.pinned ? { kind: "reset-drill", drill: ownStep.drill.id } : pinEdit(ownStep));
   };
 
   const shift = (direction: 1 | -1) => {
@@ -86,7 +83,22 @@ export function usePlanEditorKeys({
     if (edit) onEdit(edit);
   };
 
+  const goRound = () => {
+    if (!step || step.part) return;
+    const list = listedOf(plan);
+    const next = list[list.findIndex((l) => l.drill === step.drill.id) + 1];
+    if (next) onEdit(editOf(joinMove(list, step.drill.id, next.drill, "before"), plan));
+  };
+  const goAlone = () => {
+    if (!step?.circuit || step.part) return;
+    const list = listedOf(plan);
+    const at = list.findIndex((l) => l.drill === step.drill.id);
+    onEdit(editOf(leaveMove(list, step.drill.id, at), plan));
+  };
+
   const options = { preventDefault: true };
+  useHotkeys("g", goRound, options);
+  useHotkeys("shift+g", goAlone, options);
   useHotkeys("shift+right", () => shift(1), options);
   useHotkeys("shift+left", () => shift(-1), options);
   useHotkeys("right", () => walk(1), options);

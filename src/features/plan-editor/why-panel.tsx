@@ -3,13 +3,16 @@
 import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-react";
 import { memo, useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
-import { type Dose, type DoseRange, formatDose } from "@/core/dose";
+import { formatDose } from "@/core/dose";
 import { type PlanStep, substitutesFor } from "@/core/plan";
 import { formatSeconds } from "@/core/units";
+import { CircuitFields } from "@/features/shared/circuit-fields";
+import { DoseFields } from "@/features/shared/dose-fields";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { Button } from "@/ui/button";
-import { WholeStepper } from "@/ui/whole-stepper";
+import { editOf, listedOf } from "./listed";
 import type { PanelProps } from "./panel-props";
+import { pinEdit } from "./pin-edit";
 import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
@@ -25,60 +28,7 @@ export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps 
   return <p className="text-ink-soft">Choose a step to see why it is there.</p>;
 });
 
-const AMOUNT_NAMES: Record<Dose["kind"], { label: string; suffix: string }> = {
-  reps: { label: "Reps", suffix: "" },
-  hold: { label: "Hold", suffix: "s" },
-  contractions: { label: "Contractions", suffix: "" },
-  breaths: { label: "Breaths", suffix: "" },
-  time: { label: "Time", suffix: "s" },
-  metres: { label: "Distance", suffix: "m" },
-};
-
-function DoseSteppers({
-  range,
-  dose,
-  rounds,
-  onDose,
-}: {
-  range: DoseRange;
-  dose: Dose;
-  /** How often its circuit goes round; there the rounds are the sets. */
-  rounds: number;
-  onDose: (dose: { sets: number; amount: number }) => void;
-}) {
-  const { label, suffix } = AMOUNT_NAMES[dose.kind];
-  const [low, , high] = range.amount;
-  const ways = [dose.sides === 2 ? "side" : "", dose.directions === 2 ? "direction" : ""].filter(Boolean);
-  return (
-    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      {rounds > 1 ? (
-        <span className="flex flex-col">
-          <span className="condensed text-2xs text-ink-faint">Rounds</span>
-          <span className="min-h-6 text-sm font-bold">{rounds}</span>
-        </span>
-      ) : (
-        <WholeStepper
-          label="Sets"
-          value={dose.sets}
-          range={[range.sets[0], range.sets[2]]}
-          onChange={(sets) => onDose({ sets, amount: dose.amount })}
-        />
-      )}
-      <WholeStepper
-        label={label}
-        value={dose.amount}
-        range={[low, high]}
-        step={range.step}
-        onChange={(amount) => onDose({ sets: dose.sets, amount })}
-        suffix={suffix}
-        width="3.5ch"
-      />
-      <span className="pb-1 text-ink-soft">{ways.length > 0 && `each ${ways.join(" and ")}`}</span>
-    </div>
-  );
-}
-
-function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: PlanStep }) {
+function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & { step: PlanStep }) {
   const { drill, dose } = step;
   const substitutes = useMemo(() => substitutesFor(plan, drill.id), [plan, drill.id]);
   const kit = kitInUse(drill.equipment, gym.equipment);
@@ -98,28 +48,20 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
       {step.part === "shared" ? (
         <p className="text-ink-soft">Everybody does it together, so its dose is the same for all.</p>
       ) : (
-        <DoseSteppers
+        <DoseFields
+          // What was wrong with one drill's is not said of another's.
+          key={drill.id}
           range={drill.dose}
           dose={dose}
           rounds={step.rounds}
+          mostSeconds={draft.minutes * 60}
           onDose={(next) => onEdit({ kind: "pin", drill: drill.id, block: plan.block, dose: next })}
         />
       )}
       <div className="flex flex-wrap gap-2">
         {step.part !== "shared" && (
           <Button
-            onClick={() =>
-              onEdit(
-                step.pinned
-                  ? { kind: "reset-drill", drill: drill.id }
-                  : {
-                      kind: "pin",
-                      drill: drill.id,
-                      block: plan.block,
-                      dose: { sets: dose.sets, amount: dose.amount },
-                    },
-              )
-            }
+            onClick={() => onEdit(step.pinned ? { kind: "reset-drill", drill: drill.id } : pinEdit(step))}
           >
             {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
             {step.pinned ? "Unpin" : "Pin"}
@@ -141,6 +83,14 @@ function DrillPanel({ step, plan, gym, onChoose, onEdit }: PanelProps & { step: 
             );
           })}
       </div>
+      {!step.part && (
+        <CircuitFields
+          drill={drill.id}
+          list={listedOf(plan)}
+          nameOf={(id) => plan.steps.find((s) => s.drill.id === id)!.drill.name}
+          onMove={(move) => onEdit(editOf(move, plan))}
+        />
+      )}
       <DrillInstructions drill={drill} />
       <section>
         <h3 className="section-title mb-1">Alternatives</h3>

@@ -5,15 +5,19 @@ import { useMemo } from "react";
 import { useCatalog } from "@/client/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
+import { ownDoseOf, rowMove, rowsOf } from "@/core/draft";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
+import { circuitsOf } from "@/core/plan";
 import type { Session, SessionEdit } from "@/core/session";
 import { formatClock } from "@/core/units";
 import { AddDrill } from "@/features/shared/add-drill";
+import { CircuitHead, rowId } from "@/features/shared/circuit-head";
 import { Dropped } from "@/features/shared/dropped";
 import type { Member } from "@/server/sessions/open-session";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
+import { SharedDose } from "./shared-dose";
 import { SwapDrill } from "./swap-drill";
 
 /** What all do together, in order, who does something else instead, and what each does alone. */
@@ -42,6 +46,8 @@ export function GroupSheet({
   const slowest = plan.members.reduce((a, b) =>
     b.seconds - b.drillSeconds > a.seconds - a.drillSeconds ? b : a,
   );
+  const rows = rowsOf(plan.shared);
+  const circuits = circuitsOf(plan.shared);
   const left = minutes * 60 - (slowest.seconds - slowest.drillSeconds);
   const personal = plan.members
     .map((m) => ({ ...m, own: m.steps.filter((s) => s.kind === "personal") }))
@@ -56,20 +62,30 @@ export function GroupSheet({
             : `The longest ramp, ${slowest.name.split(" ")[0]}'s, takes all of the ${minutes} min.`}
         </p>
         <DragList
-          onMove={(drill, place) => {
-            const { dose } = plan.shared.find((s) => s.drill === drill)!;
-            onEdit({ kind: "pin", drill, dose: { sets: dose.sets, amount: dose.amount }, place });
+          onMove={(moved, to) => {
+            const move = rowMove(
+              plan.shared,
+              rows.findIndex((r) => rowId(r) === moved),
+              to,
+            );
+            if (move) onEdit(move);
           }}
         >
           <ol>
-            {plan.shared.map((s, i) => {
+            {rows.map((row, place) => {
+              if (row.kind === "circuit") {
+                const circuit = circuits.find((c) => c.key === row.key)!;
+                return <CircuitHead key={rowId(row)} circuit={circuit} index={place} />;
+              }
+              const i = plan.shared.findIndex((o) => o.drill === row.drill);
+              const s = plan.shared[i]!;
               const kit = kitInUse(drillById(catalog, s.drill)!.equipment, gym.equipment);
               const isKept = session.own.some((o) => o.drill === s.drill);
               return (
                 <DragRow
                   key={s.drill}
                   id={s.drill}
-                  index={i}
+                  index={place}
                   name={s.name}
                   className="grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1"
                 >
@@ -93,9 +109,7 @@ export function GroupSheet({
                       </span>
                     )}
                   </span>
-                  <span className="condensed pt-1.5 text-sm font-medium whitespace-nowrap">
-                    {formatDose(s.dose)}
-                  </span>
+                  <SharedDose shared={s} plan={plan} minutes={minutes} nameOf={drillName} onEdit={onEdit} />
                   <span className="flex">
                     <IconButton
                       label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
@@ -104,11 +118,7 @@ export function GroupSheet({
                         onEdit(
                           isKept
                             ? { kind: "reset-drill", drill: s.drill }
-                            : {
-                                kind: "pin",
-                                drill: s.drill,
-                                dose: { sets: s.dose.sets, amount: s.dose.amount },
-                              },
+                            : { kind: "pin", drill: s.drill, dose: ownDoseOf(s) },
                         )
                       }
                     >

@@ -25,6 +25,7 @@ function planJson(plan: Plan, request: PlanRequest) {
       phase: step.phase,
       round: step.round,
       rounds: step.rounds,
+      circuit: step.circuit,
       dose: step.dose,
       seconds: step.seconds,
       startsAt: step.startsAt,

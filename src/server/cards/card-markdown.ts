@@ -26,7 +26,10 @@ function liftPart({ name, drills, ramp, missing }: CardLift): string[] {
     parts.push(
       table(
         ["At", "Drill", "Phase", "Dose", "Cue"],
-        drills.map((d) => [d.at, text(d.name), d.phase, d.dose, text(d.cue)]),
+        drills.flatMap((d) => [
+          ...(d.opensCircuit ? [["", `**${d.opensCircuit}**`, "", "", ""]] : []),
+          [d.at, text(d.name), d.phase, text(d.dose), text(d.cue)],
+        ]),
       ),
     );
   if (missing) parts.push(missing);

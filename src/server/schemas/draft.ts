@@ -33,6 +33,7 @@ export const pinsField = (catalog: Catalog) =>
         drill: drillField(catalog),
         dose: ownDoseField.optional(),
         place: whole(0, 100).optional(),
+        alone: z.boolean().optional(),
         block: whole(0, MOST_LIFTS - 1).optional(),
       }),
     )

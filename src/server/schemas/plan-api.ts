@@ -85,6 +85,8 @@ const pinSchema = (catalog: Catalog) =>
     dose: ownDoseField.optional(),
     /** Its place among the drills of its block, from 0. */
     place: whole(0, 60).optional(),
+    /** Done on its own where the approach has it go round with others. */
+    alone: z.boolean().optional(),
     /** The block of lifts that it comes before, from 0. */
     block: whole(0, MOST_LIFTS - 1).optional(),
   });

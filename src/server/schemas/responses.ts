@@ -1,7 +1,9 @@
 import { z } from "zod";
 import { EQUIPMENT_IDS, PHASES } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
+import { SIGN_IDS } from "@/core/dose";
 import { FINDING_CODES } from "@/core/review";
+import { workFormatField } from "./drill-work";
 
 /** What the open interface answers, as it is told in its OpenAPI document. Weights are in the request's unit. */
 
@@ -19,7 +21,22 @@ const dose = z.object({
   directions: z.union([z.literal(1), z.literal(2)]),
   tempo: z.tuple([z.number(), z.number(), z.number()]).optional(),
   restSeconds: seconds,
+  /** How the work is spread; absent: in equal sets. */
+  format: workFormatField.optional(),
+  /** The sign by which it ends beside the clock. */
+  until: z.enum(SIGN_IDS).optional(),
 });
+
+/** What a drill goes round in; null: nothing. */
+const circuit = z
+  .object({
+    by: z.enum(["approach", "pair", "coach"]),
+    key: z.string(),
+    drills: z.array(z.string()),
+    restInside: seconds,
+    restBetween: seconds,
+  })
+  .nullable();
 
 const plates = { perSide: weights, add: weights, strip: weights };
 
@@ -83,6 +100,7 @@ export const planResponseSchema = z.object({
       phase,
       round: z.int(),
       rounds: z.int(),
+      circuit,
       dose,
       seconds,
       startsAt: seconds,
@@ -125,6 +143,8 @@ export const groupPlanResponseSchema = z.object({
       name: z.string(),
       phase,
       dose,
+      rounds: z.int(),
+      circuit,
       reason: z.string(),
       turns: z.int(),
       substitutes: z.array(z.object({ member: z.string(), drill: z.string().nullable() })),
