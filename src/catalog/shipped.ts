@@ -14,6 +14,7 @@ import { raiseDrills } from "./drills/raise";
 import { rehearsals, unkind } from "./drills/rehearsals";
 import { shoulderDrills } from "./drills/shoulders";
 import { skillOf } from "./drills/skills";
+import { roomOf } from "./drills/spaces";
 import { squatHingeAnkleDrills } from "./drills/squat-hinge-ankle";
 import { trunkDrills } from "./drills/trunk";
 import { lifts } from "./lifts";
@@ -44,7 +45,13 @@ export const shippedCatalog: Catalog = {
     ...barAndPowerDrills,
     ...longHoldDrills,
   ].map((content) =>
-    drillRecord({ ...content, ...rehearsals[content.id], ...unkindness(content.id), ...skillOf(content.id) }),
+    drillRecord({
+      ...content,
+      ...rehearsals[content.id],
+      ...unkindness(content.id),
+      ...roomOf(content.id),
+      ...skillOf(content.id),
+    }),
   ),
   approaches,
   drillsAlone,

@@ -20,6 +20,8 @@ export const gym = sqliteTable("gym", {
   stack: text("stack", { mode: "json" }),
   /** What can take weight off a body. */
   help: text("help", { mode: "json" }).notNull().default([]),
+  /** Metres of floor in a line that are free for drills that travel; null: enough for all. */
+  clearFloor: integer("clear_floor"),
   /** Its place among the gyms; the first is where a session takes place unless the coach says otherwise. */
   place: integer("place").notNull().default(0),
   /** Counts the saved changes: a write that was made from an older one is refused. */

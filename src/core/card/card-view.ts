@@ -173,7 +173,10 @@ function drillsOf({ steps }: PlanOutline, { equipment }: GymKit): CardDrill[] {
     isInCircuit: circuit !== null,
     at: formatClock(startsAt),
     dose: formatDose(dose),
-    kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
+    kit: [
+      ...kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
+      ...(drill.shoesOff ? ["shoes off"] : []),
+    ],
     cue: drill.cues[0] ?? "",
   }));
 }

@@ -44,6 +44,10 @@ export interface Drill {
   equipment: readonly (readonly EquipmentId[])[];
   dose: DoseRange;
   setUpSeconds: number;
+  /** The straight stretch of free floor that it needs, in metres; absent: it is done on the spot. */
+  space?: number;
+  /** Whether it is done without shoes. */
+  shoesOff?: boolean;
   /** 1 very gentle to 5 explosive. */
   effort: 1 | 2 | 3 | 4 | 5;
   /** How much teaching it takes: a name is enough, or it goes wrong until it is taught. Absent: something between. */

@@ -25,6 +25,7 @@ export const EQUIPMENT = {
   landmine: "Landmine",
   "pull-up-bar": "Pull-up bar",
   wrap: "Compression wrap",
+  "toe-spacers": "Toe spacers",
 } as const;
 export type EquipmentId = keyof typeof EQUIPMENT;
 export const EQUIPMENT_IDS = Object.keys(EQUIPMENT) as EquipmentId[];

@@ -60,6 +60,7 @@ export function planRequestFor(
     approach: approachFor(catalog, lifts[0]!.lift, draft.approach),
     room: draft.room,
     equipment: kitWithout(new Set(gym.equipment), athlete.cannotUse),
+    clearFloor: gym.clearFloor,
     own: draft.own,
     circuits: draft.circuits,
     dropped: draft.dropped,

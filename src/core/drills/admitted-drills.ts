@@ -32,7 +32,7 @@ import { raisesFor } from "./raises";
 import { saysWhatFor, slotOf } from "./slots";
 
 /** Why a drill cannot be chosen today. */
-export type Refusal = "area" | "equipment" | "approach" | "not-asked" | "dropped";
+export type Refusal = "area" | "equipment" | "space" | "approach" | "not-asked" | "dropped";
 
 /** What decides which drills may be chosen. */
 export interface AdmissionRequest {
@@ -43,6 +43,8 @@ export interface AdmissionRequest {
   room: Room;
   /** What the gym has; null: everything. */
   equipment: ReadonlySet<EquipmentId> | null;
+  /** The straight stretch of floor that is free, in metres; null or absent: enough for everything. */
+  clearFloor?: number | null;
   /** Drills that the coach has chosen. */
   own: readonly { drill: DrillId }[];
   dropped: readonly DrillId[];
@@ -151,7 +153,7 @@ export function admitDrills(request: AdmissionRequest): {
   admitted: readonly Admitted[];
   refused: ReadonlyMap<DrillId, Refusal>;
 } {
-  const { drills, demands, athlete, approach, room, equipment } = request;
+  const { drills, demands, athlete, approach, room, equipment, clearFloor } = request;
   const familyOf = families(drills);
   const familyNumber = new Map([...new Set(familyOf.values())].sort().map((id, i) => [id, i]));
   const coldOrStiff = room === "cold" || isStiff(athlete);
@@ -196,6 +198,7 @@ export function admitDrills(request: AdmissionRequest): {
     if (drill.retired || request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
     if (!hasKit(drill.equipment, equipment)) return "equipment";
+    if (drill.space !== undefined && clearFloor != null && drill.space > clearFloor) return "space";
     if (!rule) return "approach";
     if (braces(drill, rule.phase)) return null;
     const forLimiter = served.some(

@@ -131,3 +131,15 @@ test("drills joined by an easier or harder version are one family", () => {
   expect(family.get("assisted-squat")).toBe(family.get("tempo-goblet-squat"));
   expect(family.get("assisted-squat")).not.toBe(family.get("glute-bridge"));
 });
+
+test("drills that travel are out where there is too little clear floor, whatever they are for", () => {
+  const travellers = catalog.drills.filter((d) => (d.space ?? 0) > 4).map((d) => d.id);
+  expect(travellers).toContain("skips");
+  for (const id of ["temperature-first", "every-joint", "slow-starter"]) {
+    const request = planRequest("back-squat", 80, { approach: approach(id), minutes: 20 });
+    const small = choiceOf({ ...request, clearFloor: 4 });
+    for (const { drill } of small.model.candidates) expect(travellers).not.toContain(drill.id);
+    expect(small.model.refused.get("skips")).toBe("space");
+    expect(choiceOf(request).model.refused.get("skips")).not.toBe("space");
+  }
+});

@@ -22,7 +22,16 @@ export interface GroupMember {
 export interface GroupRequest
   extends Pick<
     PlanRequest,
-    "unit" | "minutes" | "approach" | "room" | "equipment" | "own" | "circuits" | "dropped" | "drills"
+    | "unit"
+    | "minutes"
+    | "approach"
+    | "room"
+    | "equipment"
+    | "clearFloor"
+    | "own"
+    | "circuits"
+    | "dropped"
+    | "drills"
   > {
   members: readonly GroupMember[];
   /** How many there are of a thing that one person uses at a time; absent: enough for all. */

@@ -26,6 +26,8 @@ export interface GymKit {
   /** What can take weight off a body. */
   help: readonly Weight[];
   equipment: readonly EquipmentId[];
+  /** The straight stretch of floor that is free for drills that travel, in metres; null or absent: enough for all. */
+  clearFloor?: number | null;
   /** How many there are of things that one person uses at a time; absent: enough for all. */
   counts?: Readonly<Partial<Record<EquipmentId, number>>>;
 }

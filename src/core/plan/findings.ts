@@ -87,6 +87,7 @@ const SENTENCES: Record<UnservedCause, (names: string) => string> = {
   approach: (names) => `This approach has no drill for ${names}.`,
   ramp: (names) => `This approach leaves ${names} to the ramp sets.`,
   equipment: (names) => `This gym has nothing for ${names}.`,
+  space: (names) => `There is too little clear floor here for the drills for ${names}.`,
   area: (names) => `Every drill for ${names} loads an injured area of this athlete.`,
   dropped: (names) => `The drills for ${names} have been dropped.`,
 };
@@ -126,6 +127,7 @@ const CAUSE_OF: Record<Refusal, UnservedCause> = {
   dropped: "dropped",
   area: "area",
   equipment: "equipment",
+  space: "space",
   approach: "approach",
   "not-asked": "approach",
 };

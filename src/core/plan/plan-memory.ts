@@ -12,6 +12,7 @@ function dependsOn({
   approach,
   room,
   equipment,
+  clearFloor,
   own,
   circuits,
   dropped,
@@ -21,7 +22,21 @@ function dependsOn({
 }: ChoiceRequest) {
   const kit = equipment && [...equipment];
   const who = { experience, limiters, areas };
-  return { drills, demands, who, approach, room, kit, own, circuits, dropped, seconds, taken, begun };
+  return {
+    drills,
+    demands,
+    who,
+    approach,
+    room,
+    kit,
+    clearFloor,
+    own,
+    circuits,
+    dropped,
+    seconds,
+    taken,
+    begun,
+  };
 }
 
 /**

@@ -77,6 +77,8 @@ export interface PlanRequest {
   room: Room;
   /** What the gym has for drills; null: everything. */
   equipment: ReadonlySet<EquipmentId> | null;
+  /** The straight stretch of floor that is free, in metres; null or absent: enough for everything. */
+  clearFloor?: number | null;
   /** Drills that the coach has chosen. */
   own: readonly OwnDrillOfPlan[];
   /** Circuits of drills that the coach has chosen; absent: none. */
@@ -160,7 +162,7 @@ export interface PlanBlock extends BlockTimes {
 }
 
 /** Why what a lift asks for is hardly served. */
-export type UnservedCause = "time" | "approach" | "ramp" | "equipment" | "area" | "dropped";
+export type UnservedCause = "time" | "approach" | "ramp" | "equipment" | "space" | "area" | "dropped";
 
 /** What a coach should know about a plan, its ramps among it. */
 export type PlanFinding =

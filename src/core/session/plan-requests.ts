@@ -27,6 +27,7 @@ export function groupRequestFor(
     room: session.room,
     equipment: new Set(gym.equipment),
     counts: gym.counts ?? {},
+    clearFloor: gym.clearFloor,
     own: session.own,
     circuits: session.circuits,
     dropped: session.dropped,

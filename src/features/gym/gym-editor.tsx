@@ -28,6 +28,7 @@ import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { WholeStepper } from "@/ui/whole-stepper";
 import { GymSwitch } from "./gym-switch";
 import { PlateRack } from "./plate-rack";
 
@@ -318,6 +319,9 @@ function Loads({ gym, set }: GymPart) {
   );
 }
 
+/** Metres of free floor in a line in a small room, until the coach says otherwise. */
+const SMALL_FLOOR = 4;
+
 /** What drills need; things that one person uses at a time may be counted. */
 function Things({ gym, set }: GymPart) {
   const counts = gym.counts ?? {};
@@ -338,6 +342,22 @@ function Things({ gym, set }: GymPart) {
       <p className="mb-2 text-2xs text-ink-soft">
         Say how many there are: it matters for groups. Empty means enough for everybody.
       </p>
+      <div className="mb-3 flex items-center gap-4">
+        <Toggle
+          label="Little clear floor"
+          isOn={gym.clearFloor != null}
+          onChange={(on) => set({ clearFloor: on ? SMALL_FLOOR : null })}
+        />
+        {gym.clearFloor != null && (
+          <WholeStepper
+            label="In a line"
+            value={gym.clearFloor}
+            range={[1, 100]}
+            suffix="m"
+            onChange={(clearFloor) => set({ clearFloor })}
+          />
+        )}
+      </div>
       <ul className="grid gap-x-6 sm:grid-cols-2">
         {EQUIPMENT_IDS.map((id) => (
           <li key={id} className="flex min-h-10 items-center justify-between border-t border-line">

@@ -38,6 +38,9 @@ const MOST_TEXT = 600;
 
 type Range = DoseRange["sets"];
 
+/** Metres of clear floor of a drill that travels, until the coach says otherwise. */
+const USUAL_SPACE = 5;
+
 /** Reads the lowest, the usual and the highest: "1, 2, 3" or "1 2 3". */
 function parseRange(most: number) {
   return (text: string): Result<Range, string> => {
@@ -151,6 +154,25 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
           onChange={(stretch) => set({ stretch, mode: stretch ? "static" : "dynamic" })}
         />
         <Toggle label="Assisted" isOn={drill.assisted} onChange={(assisted) => set({ assisted })} />
+        <Toggle
+          label="Shoes off"
+          isOn={drill.shoesOff ?? false}
+          onChange={(shoesOff) => set({ shoesOff: shoesOff || undefined })}
+        />
+        <Toggle
+          label="Travels"
+          isOn={drill.space !== undefined}
+          onChange={(travels) => set({ space: travels ? USUAL_SPACE : undefined })}
+        />
+        {drill.space !== undefined && (
+          <WholeStepper
+            label="Clear floor"
+            value={drill.space}
+            range={[1, 100]}
+            suffix="m"
+            onChange={(space) => set({ space })}
+          />
+        )}
       </div>
       <div className="flex flex-wrap items-end gap-x-7 gap-y-3">
         <LabelledChoice

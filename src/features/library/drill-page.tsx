@@ -22,6 +22,8 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
           {drill.phases.map((p) => PHASE_NAMES[p]).join(", ")} · usually{" "}
           {formatDose(doseOf(drill.dose, { sets, amount }))}
           {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
+          {drill.space !== undefined && ` · ${drill.space} m of clear floor`}
+          {drill.shoesOff && " · shoes off"}
           {drill.skill === "advanced" && " · has to be taught"}
         </p>
       </header>

@@ -38,6 +38,7 @@ function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & {
         <h2 className="text-lg leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="condensed text-ink-faint">
           {PHASE_NAMES[step.phase]} · {formatDose(dose)} · {formatSeconds(step.seconds)}
+          {drill.shoesOff && " · shoes off"}
           {kit.length > 0 && ` · ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")}`}
         </p>
       </header>

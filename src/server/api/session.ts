@@ -113,6 +113,7 @@ export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
     approach: approachFor(catalog, lifts[0]!.lift, body.approach),
     room: body.room,
     equipment: equipmentOf(body).equipment,
+    clearFloor: body.clearFloor,
     own: withCircuits(body),
     circuits: body.circuits,
     dropped: body.dropped,

@@ -27,6 +27,7 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
       stack: row.stack,
       help: row.help,
     }),
+    clearFloor: row.clearFloor,
     equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
     counts: Object.fromEntries(
       row.equipment.flatMap(({ equipment, count }) =>

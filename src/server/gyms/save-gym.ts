@@ -30,6 +30,7 @@ export function gymRows(gym: GymKit): GymRows {
       sledgeWeight: gym.sledge,
       stack: gym.stack,
       help: gym.help,
+      clearFloor: gym.clearFloor ?? null,
     },
     plates: gym.plates.map((p) => ({ ...p, gymId: gym.id })),
     equipment: [...new Set(gym.equipment)].map((equipment) => ({

@@ -57,6 +57,8 @@ export const drillSchema = z.strictObject({
     step: whole(1, 60),
   }),
   setUpSeconds: whole(0, 300),
+  space: whole(1, 100).optional(),
+  shoesOff: z.boolean().optional(),
   effort: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
   skill: z.enum(["plain", "advanced"]).optional(),
   impact: z.enum(["none", "low", "high"]),

@@ -39,6 +39,7 @@ export const gymKitSchema = gymLoadsSchema.extend({
     )
     .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`)
     .refine((plates) => new Set(plates.map((p) => p.weight)).size === plates.length, "Give each size once."),
+  clearFloor: whole(1, 100).nullable().optional(),
   equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length),
   counts: z.partialRecord(equipmentField, whole(1, MOST_COUNT)).optional(),
 }) satisfies z.ZodType<GymKit, unknown>;

@@ -103,6 +103,8 @@ const sessionFields = (catalog: Catalog) => ({
     "temperature-first",
   ),
   room: roomField.default("normal"),
+  /** The straight stretch of floor that is free, in metres; absent: enough for everything. */
+  clearFloor: whole(1, 100).optional(),
   equipment: z.array(stockField).max(EQUIPMENT_IDS.length).optional(),
   pins: z.array(pinSchema(catalog)).max(MOST_PINS).default([]),
   /** Drills that go round together; each is a pin too. */

@@ -1,0 +1,1 @@
+ALTER TABLE `gym` ADD `clear_floor` integer;
