@@ -9,9 +9,15 @@ import { draftSchema } from "./draft";
 import { gymKitSchema } from "./gym-kit";
 import { contentSchema, sessionSchema } from "./session";
 
-/** Which shape a bundle has; a later one is refused, an earlier one is read. */
+/**
+ * Which shape a bundle has; a later one is refused, an earlier one is read.
+ *
+ * - 1: the first.
+ * - 2: formats of work, circuits and the room that drills need; what a 1 lacks of them is as if nothing was said.
+ */
 export const BUNDLE_FORMAT = "iron-step-bundle";
-export const BUNDLE_VERSION = 1;
+export const BUNDLE_VERSION = 2;
+const EARLIER_VERSIONS = [1] as const;
 
 const idField = z.string().min(1).max(100);
 const nameField = z.string().trim().min(1).max(80);
@@ -48,7 +54,7 @@ export const bundleSchema = memoize((catalog: Catalog) =>
   z.strictObject({
     $schema: z.string().optional(),
     format: z.literal(BUNDLE_FORMAT),
-    version: z.literal(BUNDLE_VERSION),
+    version: z.literal([...EARLIER_VERSIONS, BUNDLE_VERSION]),
     library: librarySchema,
     gyms: z.array(gymKitSchema.extend({ place: z.number().int() })),
     groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
