@@ -84,5 +84,5 @@ export function planCases(): PlanRequest[] {
 /** What the first block's drills of a request are chosen from: a model for each number of rounds. */
 export function firstChoices(request: PlanRequest): ChoiceModel[] {
   const { model } = planWarmUp(request).blocks[0].choice;
-  return choiceModels({ ...request, demands: model.demands, seconds: model.seconds });
+  return choiceModels({ ...request, tests: [], demands: model.demands, seconds: model.seconds });
 }

@@ -9,6 +9,7 @@ import {
   circuitOpenedBy,
   type PlanOutline,
   type PlanRequest,
+  type PlanTest,
   planOfLift,
   type Stair,
   stairOf,
@@ -18,11 +19,12 @@ import { describeLoad, loadUnit, type Ramp } from "../ramp";
 import { arriveBy, type Session } from "../session";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "../units";
 
-/** A drill as it stands on a card. */
+/** A drill, or a test between drills, as it stands on a card. */
 export interface CardDrill {
   id: string;
-  /** From 1, among the drills of its lift. */
-  number: number;
+  isTest: boolean;
+  /** From 1, among the drills of its lift; null: a test. */
+  number: number | null;
   name: string;
   phase: string;
   /** Whether the drill before it is of another phase. */
@@ -161,10 +163,11 @@ function rowsOf(drills: readonly CardDrill[]): number {
   return drills.reduce((sum, d) => sum + lines(d), 0);
 }
 
-function drillsOf({ steps }: PlanOutline, { equipment }: GymKit): CardDrill[] {
+function drillsOf({ steps, tests }: PlanOutline, { equipment }: GymKit): CardDrill[] {
   const once = steps.filter((s) => s.round === 1);
-  return once.map(({ drill, phase, startsAt, dose, circuit }, i) => ({
+  const rows = once.map(({ drill, phase, startsAt, dose, circuit }, i) => ({
     id: drill.id,
+    isTest: false,
     number: i + 1,
     name: drill.name,
     phase: PHASE_NAMES[phase],
@@ -179,6 +182,29 @@ function drillsOf({ steps }: PlanOutline, { equipment }: GymKit): CardDrill[] {
     ],
     cue: drill.cues[0] ?? "",
   }));
+  const testsAfter = (after: string | null) =>
+    tests.filter((t) => t.after === after).map((t) => testRow(t, equipment));
+  return [...testsAfter(null), ...rows.flatMap((row) => [row, ...testsAfter(row.id)])];
+}
+
+function testRow(
+  { test, drill, looksFor, startsAt, seconds }: PlanTest,
+  equipment: GymKit["equipment"],
+): CardDrill {
+  return {
+    ...{
+      id: `test ${test} ${startsAt}`,
+      isTest: true,
+      number: null,
+      name: `Test: ${drill.name}`,
+      phase: "Test",
+    },
+    ...{ opensPhase: false, opensCircuit: null, isInCircuit: false },
+    at: formatClock(startsAt),
+    dose: formatSeconds(seconds),
+    kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
+    cue: looksFor,
+  };
 }
 
 function rampOf({ kit, sets, working }: Ramp, { unit }: GymKit, isNoted: boolean): CardRamp {

@@ -1,4 +1,4 @@
-import type { Circuit, OwnDrill, TakenDrill } from "../drills";
+import type { Circuit, OwnDrill, TakenDrill, TestStep } from "../drills";
 import type { AdditionId, DoneSet, FixedSet, RampStyleId, Room } from "../ramp";
 import type { Weight } from "../units";
 
@@ -68,6 +68,8 @@ export interface WarmUpDraft {
   /** Drills of these that go round together, each in one circuit at most. */
   circuits: readonly Circuit[];
   dropped: readonly string[];
+  /** Quick checks between the drills before the first lift. */
+  tests: readonly TestStep[];
   /** The drills of a better plan found later, as the coach has taken them over; null: none. */
   taken: readonly TakenDrill[] | null;
   /** The drills as they were when the first ramp set was done; null: none has been. */

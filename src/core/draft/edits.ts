@@ -1,6 +1,6 @@
 import type { DrillId } from "../catalog";
 import type { OwnDose } from "../dose";
-import type { TakenDrill } from "../drills";
+import type { TakenDrill, TestStep } from "../drills";
 import type { DoneSet, FixedSet } from "../ramp";
 import { type DraftLift, MOST_LIFTS, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
 import { type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
@@ -24,6 +24,7 @@ export type WarmUpEdit =
   | { kind: "pin"; drill: DrillId; block: number; dose?: OwnDose; place?: number }
   | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: OwnDose }
   | DrillListEdit
+  | { kind: "tests"; tests: readonly TestStep[] }
   | { kind: "take-over"; drills: readonly TakenDrill[] }
   | { kind: "change-set"; at: number; set: number; sets: number; change: FixedSet }
   | { kind: "done"; at: number; done: readonly DoneSet[]; drills: readonly TakenDrill[] }
@@ -68,6 +69,8 @@ export function applyEdit(draft: WarmUpDraft, edit: WarmUpEdit): WarmUpDraft {
     case "drop":
     case "leave-circuit":
       return editDrillList(draft, edit);
+    case "tests":
+      return { ...draft, tests: edit.tests };
     case "take-over":
       return { ...draft, taken: edit.drills };
     case "reset-ramp":

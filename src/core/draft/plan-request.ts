@@ -64,6 +64,7 @@ export function planRequestFor(
     own: draft.own,
     circuits: draft.circuits,
     dropped: draft.dropped,
+    tests: draft.tests,
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,
     drills: catalog.drills,

@@ -38,6 +38,7 @@ const draft: WarmUpDraft = {
   room: "normal",
   own: [],
   circuits: [],
+  tests: [],
   dropped: [],
   taken: null,
   begun: null,

@@ -100,6 +100,7 @@ export function startDraft(
     room: like.room ?? USUAL.room,
     own: [],
     circuits: [],
+    tests: [],
     dropped: [],
     taken: null,
     begun: null,

@@ -15,6 +15,7 @@ import {
 import { inItsFormat } from "./formats";
 import { prerequisitesOf } from "./needs";
 import { athleteGoals, costOf, ProblemParts, sequenceParts } from "./problem-parts";
+import type { KnownTest } from "./test-steps";
 
 /** A drill the coach has chosen, with its dose and its place (from 0) if they are fixed too. */
 export interface OwnDrill {
@@ -52,6 +53,8 @@ export interface ChoiceRequest extends AdmissionRequest {
   own: readonly OwnDrill[];
   /** Circuits that the coach has put together, all of whose drills are the coach's own; absent: none. */
   circuits?: readonly Circuit[];
+  /** Quick checks between the drills; absent: none. The time that they take is none of `seconds`. */
+  tests?: readonly KnownTest[];
   /** A choice that the coach has taken over: it stands as long as it is allowed and nothing better is found. */
   taken?: readonly TakenDrill[];
   /** The drills that the athlete has done already: they stay, whatever has changed since. */

@@ -12,7 +12,8 @@ import {
 import type { Circuit } from "./circuits";
 import { orderDrills } from "./order-drills";
 import { inPairs } from "./pairs";
-import { type Placed, timetable } from "./timetable";
+import { testSeconds } from "./test-steps";
+import { type Placed, type PlacedTest, type Timetable, timetable } from "./timetable";
 
 /** Drills chosen, ordered and laid out in time. */
 export interface ChoiceOfDrills {
@@ -20,7 +21,8 @@ export interface ChoiceOfDrills {
   model: ChoiceModel;
   chosen: readonly Candidate[];
   placed: readonly Placed[];
-  /** The second at which the last drill ends. */
+  tests: readonly PlacedTest[];
+  /** The second at which the last drill or test ends. */
   seconds: number;
   /** The objective under the model. Points. */
   objective: number;
@@ -120,7 +122,7 @@ function takenChoice(request: ChoiceRequest, models: readonly ChoiceModel[]): Ch
   const { candidates, problem } = model;
   const chosen = options.map((i) => candidates[i]!);
   const laidOut = layOut(chosen, request);
-  if (laidOut.seconds > model.seconds) return null;
+  if (laidOut.seconds - testSeconds(request.tests ?? []) > model.seconds) return null;
   const objective = objectiveOf(problem, options);
   return { model, chosen, ...laidOut, objective, bound: Number.POSITIVE_INFINITY };
 }
@@ -156,11 +158,11 @@ function begunChoice(
   return { model, chosen, ...layOut(chosen, request), objective, bound: objective };
 }
 
-function layOut(chosen: readonly Candidate[], { approach, own }: ChoiceRequest) {
+function layOut(chosen: readonly Candidate[], { approach, own, tests }: ChoiceRequest): Timetable {
   const places = new Map<DrillId, number>(
     own.flatMap((o) => (o.place === undefined ? [] : [[o.drill, o.place]])),
   );
-  return timetable(inPairs(orderDrills(chosen, approach, places), approach));
+  return timetable(inPairs(orderDrills(chosen, approach, places), approach), tests);
 }
 
 /** More points or, where they are equal, fewer rounds. */
@@ -180,8 +182,9 @@ function* fitToTime(
     const chosen = options.map((i) => model.candidates[i]!);
     return { options, chosen, bound, ...layOut(chosen, request) };
   };
-  const most = model.problem.limits[TIME_LIMIT]!.most;
-  let budget = most;
+  const budgeted = model.problem.limits[TIME_LIMIT]!.most;
+  const most = budgeted + testSeconds(request.tests ?? []);
+  let budget = budgeted;
   let found = layOutFound(yield* choosing());
   for (let i = 0; i < MOST_TIGHTENINGS && found.seconds > most; i++) {
     if (found.chosen.every((c) => c.pinned)) break;
@@ -200,7 +203,7 @@ function* fitToTime(
     for (let i = 0; i < MOST_TOP_UPS; i++) {
       const spare = most - best.seconds;
       const used = best.chosen.reduce((sum, c) => sum + c.seconds, 0);
-      if (spare < LEAST_SPARE || used + spare >= most) return best;
+      if (spare < LEAST_SPARE || used + spare >= budgeted) return best;
       prover.setBudget(used + spare);
       const next = layOutFound(yield* choosing(best.options));
       const gain = objectiveOf(model.problem, next.options) - objectiveOf(model.problem, best.options);

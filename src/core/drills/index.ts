@@ -33,4 +33,12 @@ export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
 export { saysWhatFor, slotOf } from "./slots";
-export { changeSeconds, type Placed, roundByRound, setUpSecondsAfter, timetable } from "./timetable";
+export { knownTests, TEST_LIMITS, type TestPlace, type TestStep, testSeconds } from "./test-steps";
+export {
+  changeSeconds,
+  type Placed,
+  type PlacedTest,
+  roundByRound,
+  setUpSecondsAfter,
+  timetable,
+} from "./timetable";

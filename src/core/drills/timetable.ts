@@ -1,6 +1,7 @@
-import type { Drill, Position } from "../catalog";
+import type { Drill, DrillId, Position } from "../catalog";
 import type { Candidate } from "./candidate";
 import { CHANGE_SECONDS } from "./constants";
+import { type KnownTest, testsAfter } from "./test-steps";
 
 const UPRIGHT: readonly Position[] = ["standing", "at-rack", "hanging"];
 
@@ -59,24 +60,51 @@ export function roundByRound<T extends { candidate: Candidate }>(order: readonly
   return done;
 }
 
-/**
- * Start and length of drills in their order (docs/model.md, "Time").
- *
- * @returns the placed drills, each once for every round, and the second at which the last one ends.
- */
-export function timetable(order: readonly Candidate[]): { placed: Placed[]; seconds: number } {
-  let clock = 0;
+/** A test in its place. */
+export interface PlacedTest {
+  /** Its place among the tests of the warm-up. */
+  test: number;
+  drill: Drill;
+  looksFor: string;
+  /** The drill right before it; null: it comes first. */
+  after: DrillId | null;
+  /** Seconds from the start of the warm-up. */
+  startsAt: number;
+  seconds: number;
+}
+
+/** What is done, and when it ends. */
+export interface Timetable {
+  /** Each drill once for every round. */
+  placed: Placed[];
+  tests: PlacedTest[];
+  /** The second at which the last of them ends. */
+  seconds: number;
+}
+
+/** Start and length of drills in their order, with the tests between them (docs/model.md, "Time"). */
+export function timetable(order: readonly Candidate[], tests: readonly KnownTest[] = []): Timetable {
+  const timed: Timetable = { placed: [], tests: [], seconds: 0 };
   let previous: Drill | null = null;
-  const placed = roundByRound(order.map((candidate) => ({ candidate }))).map(
-    ({ candidate, round, restBefore }) => {
-      const { drill } = candidate;
-      clock += Math.max(restBefore, changeSeconds(previous, drill));
-      const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
-      const startsAt = clock;
-      clock += seconds;
+  const rounds = roundByRound(order.map((candidate) => ({ candidate })));
+  const testAfter = (after: DrillId | null, isLast: boolean) => {
+    for (const { index, drill, looksFor, seconds } of testsAfter(tests, after, { isLast })) {
+      const startsAt = timed.seconds + changeSeconds(previous, drill);
+      timed.tests.push({ test: index, drill, looksFor, after, startsAt, seconds });
+      timed.seconds = startsAt + seconds;
       previous = drill;
-      return { candidate, round, startsAt, seconds };
-    },
-  );
-  return { placed, seconds: clock };
+    }
+  };
+  testAfter(null, rounds.length === 0);
+  rounds.forEach(({ candidate, round, restBefore }, i) => {
+    const { drill } = candidate;
+    const startsAt = timed.seconds + Math.max(restBefore, changeSeconds(previous, drill));
+    const seconds = setUpSecondsAfter(previous, drill) + candidate.workSeconds;
+    timed.placed.push({ candidate, round, startsAt, seconds });
+    timed.seconds = startsAt + seconds;
+    previous = drill;
+    // A drill that goes round is tested after its last round.
+    if (round === candidate.rounds) testAfter(drill.id, i === rounds.length - 1);
+  });
+  return timed;
 }

@@ -1,6 +1,6 @@
 import { type NonEmpty, nonEmpty } from "@/lib/non-empty";
 import type { DrillId } from "../catalog";
-import { askedDemands, type ChoiceRequest } from "../drills";
+import { askedDemands, type ChoiceRequest, knownTests, testSeconds } from "../drills";
 import { isBarKit } from "../plates";
 import type { Ramp } from "../ramp";
 import { approachBetweenLifts, onlyNew } from "./later-block";
@@ -55,8 +55,9 @@ export function blockChoice(
   const { limiters } = request.athlete;
   if (block === 0) {
     const demands = askedDemands(session, limiters, request.approach);
-    const seconds = Math.max(0, request.minutes * 60 - rampSecondsOf(ramps, lifts));
-    return { ...request, own, circuits, demands, seconds, lifts: here };
+    const tests = knownTests(request.tests ?? [], request.drills);
+    const all = request.minutes * 60 - rampSecondsOf(ramps, lifts) - testSeconds(tests);
+    return { ...request, own, circuits, tests, demands, seconds: Math.max(0, all), lifts: here };
   }
   const asked = askedDemands(
     lifts.map((i) => session[i]!),
@@ -75,6 +76,7 @@ export function blockChoice(
     begun: undefined,
     own,
     circuits,
+    tests: [],
     dropped: dropped.filter((id) => !own.some((o) => o.drill === id)),
     demands: onlyNew(asked, done),
     approach: approachBetweenLifts(request.approach),

@@ -24,5 +24,6 @@ export type {
   PlanOutline,
   PlanRequest,
   PlanStep,
+  PlanTest,
   TogetherStep,
 } from "./types";

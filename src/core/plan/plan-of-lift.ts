@@ -25,6 +25,9 @@ export function planOfLift<P extends PlanOutline>(plan: P, at: number): P & Lift
     steps: plan.steps
       .filter((s) => s.block === block)
       .map((s) => ({ ...s, startsAt: s.startsAt - startsAt })),
+    tests: plan.tests
+      .filter((t) => t.block === block)
+      .map((t) => ({ ...t, startsAt: t.startsAt - startsAt })),
     ramps: [ramp],
     drillSeconds,
     seconds: drillSeconds + (ramp?.totals.seconds ?? 0),

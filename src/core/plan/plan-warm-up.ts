@@ -29,6 +29,7 @@ import type {
   PlanOutline,
   PlanRequest,
   PlanStep,
+  PlanTest,
   TogetherStep,
 } from "./types";
 import { workSeconds } from "./work-seconds";
@@ -58,6 +59,7 @@ function* planWith(
   const blocks = blocksOf(request.lifts);
   const { ramps, givenUp } = planRamps(request, blocks[0]);
   const steps: PlanStep[] = [];
+  const tests: PlanTest[] = [];
   const planned: PlanBlock[] = [];
   let clock = 0;
   const served = DEMAND_IDS.map(() => 0);
@@ -76,6 +78,7 @@ function* planWith(
     const { model, chosen, objective, bound } = choice;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
     steps.push(...choice.placed.map((p) => stepOf(p, request, model.demands, block, clock)));
+    tests.push(...choice.tests.map((t) => ({ ...t, block, startsAt: clock + t.startsAt })));
     const rampsAt = clock + choice.seconds;
     const workAt = rampsAt + rampSecondsOf(ramps, lifts);
     const endsAt = workAt + workSeconds(lifts.map((i) => request.lifts[i]!));
@@ -92,6 +95,7 @@ function* planWith(
   const inOrder = nonEmpty(planned);
   const plan = {
     steps,
+    tests,
     ramps,
     blocks: inOrder,
     coverage: coverageOf(demands, served),
@@ -122,6 +126,7 @@ function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): C
     model,
     chosen: firsts.flatMap((c) => model.candidates.find((o) => o.drill.id === c.drill.id) ?? []),
     placed,
+    tests: [],
     seconds: Math.max(0, ...placed.map((p) => p.startsAt + p.seconds)),
     objective: 0,
     bound: Number.POSITIVE_INFINITY,

@@ -4,10 +4,10 @@ import type { PlanOutline } from "./types";
 
 /** One tread of the stair that a warm-up is drawn as. */
 export interface Tread {
-  kind: "drill" | "set" | "work";
-  /** Index of the drill among the steps, or of the set in the first lift's ramp; 0 for the work. */
+  kind: "drill" | "test" | "set" | "work";
+  /** Index of the drill among the steps, of the test among the tests, or of the set in the first lift's ramp; 0: the work. */
   index: number;
-  phase: Phase | "ramp" | "work";
+  phase: Phase | "test" | "ramp" | "work";
   /** The round of the circuit that the drill is done in; null outside circuits. */
   round: number | null;
   /** Seconds from the start of the warm-up. */
@@ -49,21 +49,28 @@ const LANDING_SECONDS = 45;
 export function stairOf(plan: PlanOutline & Partial<LiftPart>, minutes: number | null): Stair {
   const isLater = (plan.block ?? 0) > 0;
   const coldest = isLater ? WARM.heat : 0;
-  const drills = plan.steps.map((step, index): Tread => {
-    const next = plan.steps[index + 1];
-    return {
-      kind: "drill",
-      index,
-      phase: step.phase,
-      round: step.rounds > 1 ? step.round : null,
-      startsAt: step.startsAt,
-      endsAt: step.startsAt + step.seconds,
-      nextAt: next?.startsAt ?? plan.drillSeconds,
-      height: DRILL_HEIGHT[step.drill.effort]! + (isLater ? WARM.height : 0),
-      heat:
-        coldest + ((DRILL_HEAT - coldest) * (step.startsAt + step.seconds)) / Math.max(1, plan.drillSeconds),
-    };
-  });
+  const floor = isLater ? WARM.height : 0;
+  const heatAt = (seconds: number) =>
+    coldest + ((DRILL_HEAT - coldest) * seconds) / Math.max(1, plan.drillSeconds);
+  const timed = [
+    ...plan.steps.map(({ drill, startsAt, seconds, phase, rounds, round }, index) => ({
+      ...{ kind: "drill" as const, index, drill, startsAt, seconds, phase },
+      round: rounds > 1 ? round : null,
+    })),
+    ...plan.tests.map(({ drill, startsAt, seconds }, index) => ({
+      ...{ kind: "test" as const, index, drill, startsAt, seconds, phase: "test" as const },
+      round: null,
+    })),
+  ].sort((x, y) => x.startsAt - y.startsAt);
+  const drills = timed.map(
+    ({ kind, index, drill, startsAt, seconds, phase, round }, i): Tread => ({
+      ...{ kind, index, phase, round, startsAt },
+      endsAt: startsAt + seconds,
+      nextAt: timed[i + 1]?.startsAt ?? plan.drillSeconds,
+      height: DRILL_HEIGHT[drill.effort]! + floor,
+      heat: heatAt(startsAt + seconds),
+    }),
+  );
   let clock = plan.drillSeconds;
   const sets = (plan.ramps[0]?.sets ?? []).map((set, index): Tread => {
     const startsAt = clock;

@@ -4,7 +4,17 @@ import type { AthleteProfile } from "../athlete";
 import type { Approach, Drill, DrillId, EquipmentId, Lift, Phase } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Dose } from "../dose";
-import type { Candidate, ChoiceModel, Circuit, CircuitPart, OwnDrill, Placed, TakenDrill } from "../drills";
+import type {
+  Candidate,
+  ChoiceModel,
+  Circuit,
+  CircuitPart,
+  OwnDrill,
+  Placed,
+  PlacedTest,
+  TakenDrill,
+  TestStep,
+} from "../drills";
 import type { LoadKit } from "../plates";
 import type {
   AdditionId,
@@ -86,6 +96,8 @@ export interface PlanRequest {
   /** Drills that the coach has taken out. */
   dropped: readonly DrillId[];
   drills: readonly Drill[];
+  /** Quick checks between the drills before the first lift; absent: none. */
+  tests?: readonly TestStep[];
   /** Drills of the first block as the coach has taken them over from a better plan found later. */
   taken?: readonly TakenDrill[];
   /** Drills of the first block that have been done: they stay as they were. */
@@ -126,6 +138,12 @@ export interface PlanStep {
   pinned: boolean;
   /** In a group's plan what it is to the others; absent: the athlete warms up alone. */
   part?: Part;
+}
+
+/** A quick check in its place. */
+export interface PlanTest extends PlacedTest {
+  /** The block that it belongs to. */
+  block: number;
 }
 
 export interface CoveredDemand {
@@ -182,6 +200,8 @@ export type PlanFinding =
 export interface PlanOutline {
   /** Of all blocks, in order. */
   steps: PlanStep[];
+  /** Quick checks between them, in order. */
+  tests: PlanTest[];
   /** One for each lift, in order; null where no working weight is known. */
   ramps: (Ramp | null)[];
   blocks: NonEmpty<BlockTimes>;

@@ -67,6 +67,7 @@ export function draftInSession(
     own: session.together ? [] : session.own,
     circuits: session.together ? [] : session.circuits,
     dropped: session.together ? [] : session.dropped,
+    tests: [],
     taken: null,
     begun: null,
   };

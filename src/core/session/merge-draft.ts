@@ -77,6 +77,7 @@ export function ownParts(given: WarmUpDraft, own: WarmUpDraft): OwnPart[] {
   const lifts = (d: WarmUpDraft) => d.lifts.map((l) => l.lift);
   const work = (d: WarmUpDraft) =>
     d.lifts.map(({ weight, reps, sets, rir, backOffs }) => ({ weight, reps, sets, rir, backOffs }));
+  const drills = (d: WarmUpDraft) => [d.own, d.circuits, d.dropped, d.tests];
   const ramp = (d: WarmUpDraft) =>
     d.lifts.map(({ rampStyle, rampStart, rampSets, fixed, additions, onBlocks }) => [
       rampStyle,
@@ -91,8 +92,7 @@ export function ownParts(given: WarmUpDraft, own: WarmUpDraft): OwnPart[] {
   for (const field of ["minutes", "approach", "room"] as const) {
     if (!isEqual(given[field], own[field])) parts.push(field);
   }
-  if (!isEqual([given.own, given.circuits, given.dropped], [own.own, own.circuits, own.dropped]))
-    parts.push("drills");
+  if (!isEqual(drills(given), drills(own))) parts.push("drills");
   if (parts[0] !== "lifts" && !isEqual(ramp(given), ramp(own))) parts.push("ramp");
   return parts;
 }

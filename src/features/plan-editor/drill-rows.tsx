@@ -1,10 +1,11 @@
 "use client";
 
 import { Pin, PinOff, Trash2 } from "lucide-react";
-import { memo, useCallback } from "react";
+import { Fragment, memo, useCallback } from "react";
 import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose, formatDoseBriefly } from "@/core/dose";
 import { rowMove, rowsOf, type WarmUpEdit } from "@/core/draft";
+import type { TestStep } from "@/core/drills";
 import { circuitsOf, type LiftPlan, type PlanStep, type Stair } from "@/core/plan";
 import { formatClock } from "@/core/units";
 import { CircuitHead, rowId } from "@/features/shared/circuit-head";
@@ -14,6 +15,7 @@ import { DragList, DragRow } from "@/ui/drag-list";
 import { editOf, listedOf } from "./listed";
 import { pinEdit } from "./pin-edit";
 import { type Chosen, sameChoice } from "./selection";
+import { TestRow } from "./test-row";
 
 /** A row with room for the handle by which a drill is moved. */
 const ROW =
@@ -24,10 +26,13 @@ export const DrillRows = memo(function DrillRows({
   plan,
   stair,
   chosen,
+  tests,
   onChoose,
   onEdit,
 }: {
   plan: LiftPlan;
+  /** As the coach has put them together. */
+  tests: readonly TestStep[];
   stair: Stair;
   chosen: Chosen;
   onChoose: (chosen: Chosen) => void;
@@ -46,7 +51,19 @@ export const DrillRows = memo(function DrillRows({
     },
     [plan, onEdit],
   );
-  if (plan.steps.length === 0)
+  const testsAfter = (after: string | null) =>
+    plan.tests
+      .filter((t) => t.after === after)
+      .map((test) => (
+        <TestRow
+          key={`test ${test.test} ${test.startsAt}`}
+          test={test}
+          isChosen={sameChoice(chosen, { kind: "test", test: test.test })}
+          onChoose={() => onChoose({ kind: "test", test: test.test })}
+          onDrop={() => onEdit({ kind: "tests", tests: tests.toSpliced(test.test, 1) })}
+        />
+      ));
+  if (plan.steps.length === 0 && plan.tests.length === 0)
     return (
       <p className="border-t border-line py-3 text-ink-soft">
         {plan.block === 0
@@ -57,6 +74,7 @@ export const DrillRows = memo(function DrillRows({
   return (
     <DragList onMove={move}>
       <ol>
+        {testsAfter(null)}
         {rows.map((row, place) => {
           if (row.kind === "circuit") {
             const circuit = circuits.find((c) => c.key === row.key)!;
@@ -72,17 +90,19 @@ export const DrillRows = memo(function DrillRows({
           const i = drills.findIndex(({ step }) => step.drill.id === row.drill);
           const { step, index } = drills[i]!;
           return (
-            <DrillRow
-              key={rowId(row)}
-              step={step}
-              index={place}
-              number={i + 1}
-              heat={stair.treads.find((t) => t.kind === "drill" && t.index === index)?.heat ?? 0}
-              opensPhase={drills[i - 1]?.step.phase !== step.phase}
-              isChosen={sameChoice(chosen, { kind: "drill", drill: step.drill.id })}
-              onChoose={onChoose}
-              onEdit={onEdit}
-            />
+            <Fragment key={rowId(row)}>
+              <DrillRow
+                step={step}
+                index={place}
+                number={i + 1}
+                heat={stair.treads.find((t) => t.kind === "drill" && t.index === index)?.heat ?? 0}
+                opensPhase={drills[i - 1]?.step.phase !== step.phase}
+                isChosen={sameChoice(chosen, { kind: "drill", drill: step.drill.id })}
+                onChoose={onChoose}
+                onEdit={onEdit}
+              />
+              {testsAfter(row.drill)}
+            </Fragment>
           );
         })}
       </ol>

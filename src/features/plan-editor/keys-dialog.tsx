@@ -15,6 +15,7 @@ const KEYS: readonly [keys: string, what: string][] = [
   ["P", "Drill: pin or unpin"],
   ["D", "Drill: drop"],
   ["A", "Drill: add one"],
+  ["E", "Test: add one"],
   ["S", "Drill: swap, go to the alternatives"],
   ["W", "Why: go to the reasons"],
   ["Ctrl Z", "Undo"],

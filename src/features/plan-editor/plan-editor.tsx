@@ -6,6 +6,7 @@ import { useCatalog } from "@/client/catalog";
 import { useOfferActions } from "@/client/palette-actions";
 import type { DraftControls } from "@/client/use-saved-draft";
 import type { WarmUpDraft, WarmUpEdit } from "@/core/draft";
+import { TEST_LIMITS } from "@/core/drills";
 import type { MemberPlan } from "@/core/group";
 import { PlanMemory, planOfLift, planWarmUp, stairOf } from "@/core/plan";
 import { rampWeights } from "@/core/ramp";
@@ -116,6 +117,14 @@ export function PlanEditor({
     },
     [edit, plan.block],
   );
+  const { tests } = planned;
+  const addTest = useCallback(
+    (drill: string) => {
+      edit({ kind: "tests", tests: [...tests, { ...NEW_TEST, drill }] });
+      setWanted({ kind: "test", test: tests.length });
+    },
+    [edit, tests],
+  );
   const restoreDrill = useCallback((drill: string) => edit({ kind: "reset-drill", drill }), [edit]);
 
   return (
@@ -164,10 +173,27 @@ export function PlanEditor({
                 <ProofSign {...{ athlete, gym, isUpToDate }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
-            <DrillRows {...{ plan, stair, chosen }} onChoose={setWanted} onEdit={edit} />
+            <DrillRows
+              {...{ plan, stair, chosen }}
+              tests={planned.tests}
+              onChoose={setWanted}
+              onEdit={edit}
+            />
             <div className="border-t border-line py-1">
               {planned.begun === null && (
-                <AddDrill people={people} gym={gym} planned={drills} onAdd={addDrill} />
+                <span className="flex flex-wrap gap-x-6">
+                  <AddDrill people={people} gym={gym} planned={drills} onAdd={addDrill} />
+                  {plan.block === 0 && !isGroup && planned.tests.length < TEST_LIMITS.tests && (
+                    <AddDrill
+                      title="Add a test"
+                      hotkey="e"
+                      people={people}
+                      gym={gym}
+                      planned={NOTHING}
+                      onAdd={addTest}
+                    />
+                  )}
+                </span>
               )}
               <Dropped drills={planned.dropped} onRestore={restoreDrill} />
             </div>
@@ -207,6 +233,10 @@ export function PlanEditor({
     </div>
   );
 }
+
+const NOTHING: readonly string[] = [];
+/** A test until the coach says more of it: cold, and again when all is done. */
+const NEW_TEST = { seconds: 20, looksFor: "", at: [{ kind: "first" }, { kind: "last" }] } as const;
 
 /**
  * The draft that the plan is of. What is changed on the plan itself is planned at once, so that one change builds on the

@@ -69,6 +69,7 @@ export function Ground({
 /** What a stretch of the stair is called: the round of a circuit, or the phase. */
 function spanName({ round, phase }: Tread): string {
   if (round !== null) return `Round ${round}`;
+  if (phase === "test") return "Test";
   return phase === "ramp" || phase === "work" ? "Ramp" : PHASE_NAMES[phase];
 }
 

@@ -30,7 +30,7 @@ export function stairScale(width: number, seconds: number): StairScale {
 /** The corner that lift and time stand in, above the drawing's left, on wide screens. */
 const CORNER = { width: 660, height: 190, fromScreenWidth: 1024 };
 /** What stands on a tread: a number on a drill's, plates on a set's. */
-const STANDS = { drill: 16, set: 56, work: 56 };
+const STANDS = { drill: 16, test: 16, set: 56, work: 56 };
 
 /**
  * How far the drawing has to sink so that an early climb does not run into the corner where lift and time

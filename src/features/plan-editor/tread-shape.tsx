@@ -25,6 +25,10 @@ function labelOf(tread: Tread, plan: LiftPlan, unit: string): string {
     const round = step.rounds > 1 ? `, round ${step.round} of ${step.rounds}` : "";
     return `${drillNumber(plan, tread.index)}, ${step.drill.name}${round}, ${PHASE_NAMES[step.phase]}, from ${formatClock(tread.startsAt)}, ${formatSeconds(step.seconds)}`;
   }
+  if (tread.kind === "test") {
+    const { drill, seconds } = plan.tests[tread.index]!;
+    return `Test, ${drill.name}, from ${formatClock(tread.startsAt)}, ${formatSeconds(seconds)}`;
+  }
   const ramp = plan.ramps[0]!;
   if (tread.kind === "work") return `First working set, ${formatWeight(ramp.working.weight)} ${unit}`;
   const set = ramp.sets[tread.index]!;
@@ -59,6 +63,7 @@ export function TreadShape({
   const busy = Math.max(2, (tread.endsAt - tread.startsAt) * scale.perSecond - 1);
   const colour = heatColour(tread.heat);
   const isWork = tread.kind === "work";
+  const isLow = tread.kind === "drill" || tread.kind === "test";
   const isDone = tread.kind === "set" && tread.index < plan.ramps[0]!.done;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a shape inside a drawing cannot be an HTML button
@@ -87,19 +92,19 @@ export function TreadShape({
         className="group-hover:brightness-[0.96]"
       />
       <rect x={left} y={top} width={wide} height={2} fill={colour} />
-      <rect x={left} y={top} width={busy} height={tread.kind === "drill" ? 5 : 8} fill={colour} />
+      <rect x={left} y={top} width={busy} height={isLow ? 5 : 8} fill={colour} />
       <line x1={left} x2={left} y1={top} y2={STAIR.ground} stroke={colour} strokeWidth={1} />
-      {tread.kind === "drill" && (
+      {isLow && (
         <text
           x={left + Math.min(wide / 2, busy / 2)}
           y={top - 6}
           textAnchor="middle"
           className={`text-[11px] tabular-nums ${isChosen ? "fill-ink font-bold" : "fill-ink-soft font-medium"}`}
         >
-          {drillNumber(plan, tread.index)}
+          {tread.kind === "drill" ? drillNumber(plan, tread.index) : "test"}
         </text>
       )}
-      {tread.kind !== "drill" && <LoadLabel {...{ tread, plan, gym, left, top, wide }} />}
+      {!isLow && <LoadLabel {...{ tread, plan, gym, left, top, wide }} />}
       {isChosen && (
         <rect
           x={left + 0.5}

@@ -16,12 +16,15 @@ import { pinEdit } from "./pin-edit";
 import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
+import { TestPanel } from "./test-panel";
 
 /** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
 export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
   const { plan } = props;
   const step = chosen.kind === "drill" && plan.steps.find((s) => s.drill.id === chosen.drill);
   if (step) return <DrillPanel step={step} {...props} />;
+  const test = chosen.kind === "test" && plan.tests.find((t) => t.test === chosen.test);
+  if (test) return <TestPanel test={test} {...props} />;
   const set = chosen.kind === "set" && plan.ramps[0]?.sets[chosen.set];
   if (set && chosen.kind === "set") return <SetPanel set={set} index={chosen.set} {...props} />;
   if (plan.ramps[0]) return <WorkPanel {...props} />;

@@ -20,13 +20,17 @@ function noteOf({ obstacle, notFor }: DrillToAdd): string | undefined {
   return `not for ${notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ")}`;
 }
 
-/** Puts in any drill of the library that the coach wants, found by typing; `A` opens the list. */
+/** Puts in any drill of the library that the coach wants, found by typing; a key opens the list. */
 export function AddDrill({
+  title = "Add a drill",
+  hotkey = "a",
   people,
   gym,
   planned,
   onAdd,
 }: {
+  title?: string;
+  hotkey?: string;
   /** Who would do it. */
   people: Parameters<typeof drillsToAdd>[1];
   gym: GymKit;
@@ -36,7 +40,7 @@ export function AddDrill({
 }) {
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
-  useHotkeys("a", () => setOpen(true), { preventDefault: true });
+  useHotkeys(hotkey, () => setOpen(true), { preventDefault: true });
   const items = useMemo(
     () =>
       open
@@ -59,10 +63,10 @@ export function AddDrill({
     <>
       <Button look="bare" className="-ml-3" onClick={() => setOpen(true)}>
         <Plus aria-hidden className="size-4" />
-        Add a drill
+        {title}
       </Button>
       <PickSheet
-        title="Add a drill"
+        title={title}
         placeholder="Type a name or a word"
         nothing="No drill found."
         items={items}

@@ -10,8 +10,9 @@ function box(x: number, y: number, width: number, height: number): string {
 
 /** Treads at which the heat is said: between them it changes evenly. */
 function heatMarks(treads: readonly Tread[]): Tread[] {
-  const drills = treads.filter((t) => t.kind === "drill");
-  return treads.filter((t) => t.kind !== "drill" || t === drills[0] || t === drills.at(-1));
+  const isDrill = (t: Tread) => t.kind === "drill" || t.kind === "test";
+  const drills = treads.filter(isDrill);
+  return treads.filter((t) => !isDrill(t) || t === drills[0] || t === drills.at(-1));
 }
 
 /**

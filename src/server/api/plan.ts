@@ -34,6 +34,7 @@ function planJson(plan: Plan, request: PlanRequest) {
       pinned: step.pinned,
       considered: step.round === 1 ? considered(plan, step.drill.id) : [],
     })),
+    tests: plan.tests.map(({ drill, ...test }) => ({ ...test, drill: drill.id, name: drill.name })),
     ramps: plan.ramps.flatMap((ramp) => (ramp ? [rampJson(ramp)] : [])),
     blocks: plan.blocks.map(({ lifts, startsAt, rampsAt, workAt, endsAt }) => ({
       lifts,

@@ -116,6 +116,7 @@ export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
     clearFloor: body.clearFloor,
     own: withCircuits(body),
     circuits: body.circuits,
+    tests: body.tests,
     dropped: body.dropped,
     drills: catalog.drills,
   };

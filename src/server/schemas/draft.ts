@@ -3,7 +3,7 @@ import type { Catalog } from "@/core/catalog";
 import { LIMITS, MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
-import { circuitsField, ownDoseField } from "./drill-work";
+import { circuitsField, ownDoseField, testsField } from "./drill-work";
 import {
   approachField,
   drillField,
@@ -122,6 +122,7 @@ export const draftSchema = memoize(
           // Absent in drafts of before there were any.
           circuits: circuitsField(catalog).default([]),
           dropped: z.array(drillField(catalog)).max(200),
+          tests: testsField(catalog).default([]),
           taken: plannedDrillsField(catalog),
           begun: plannedDrillsField(catalog).default(null),
         }),

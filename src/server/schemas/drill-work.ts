@@ -9,7 +9,7 @@ import {
   VARIANT_KINDS,
   type WorkFormat,
 } from "@/core/dose";
-import { CIRCUIT_LIMITS, type Circuit } from "@/core/drills";
+import { CIRCUIT_LIMITS, type Circuit, TEST_LIMITS, type TestStep } from "@/core/drills";
 import { drillField, whole } from "./fields";
 
 const wayField = z.string().trim().max(60, "Use at most 60 characters.");
@@ -70,6 +70,32 @@ export const ownDoseField = z
     const dose = format ? doseOfFormat(format) : { sets: sets!, amount: amount! };
     return until ? { ...dose, until } : dose;
   });
+
+const placeField = (catalog: Catalog) =>
+  z.discriminatedUnion("kind", [
+    z.strictObject({ kind: z.literal("first") }),
+    z.strictObject({ kind: z.literal("last") }),
+    z.strictObject({ kind: z.literal("after"), drill: drillField(catalog) }),
+  ]);
+
+/** Quick checks between drills. */
+export const testsField = (catalog: Catalog) =>
+  z
+    .array(
+      z.strictObject({
+        drill: drillField(catalog),
+        seconds: whole(...TEST_LIMITS.seconds),
+        looksFor: z
+          .string()
+          .trim()
+          .max(TEST_LIMITS.looksFor, `Use at most ${TEST_LIMITS.looksFor} characters.`),
+        at: z
+          .array(placeField(catalog))
+          .min(TEST_LIMITS.places[0], "Say where the test stands: first, last, or after a drill.")
+          .max(TEST_LIMITS.places[1]),
+      }) satisfies z.ZodType<TestStep, unknown>,
+    )
+    .max(TEST_LIMITS.tests, `Give at most ${TEST_LIMITS.tests} tests.`);
 
 const restField = whole(...CIRCUIT_LIMITS.rest).default(0);
 

@@ -3,7 +3,7 @@ import { AREA_IDS, AREA_LEVELS, type Catalog, EQUIPMENT_IDS, liftById } from "@/
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
-import { circuitsField, ownDoseField, workFormatField } from "./drill-work";
+import { circuitsField, ownDoseField, testsField, workFormatField } from "./drill-work";
 import {
   areaField,
   demandField,
@@ -109,6 +109,8 @@ const sessionFields = (catalog: Catalog) => ({
   pins: z.array(pinSchema(catalog)).max(MOST_PINS).default([]),
   /** Drills that go round together; each is a pin too. */
   circuits: circuitsField(catalog).default([]),
+  /** Quick checks between the drills of one athlete. */
+  tests: testsField(catalog).default([]),
   dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
 });
 

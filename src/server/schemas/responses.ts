@@ -118,6 +118,18 @@ export const planResponseSchema = z.object({
       ),
     }),
   ),
+  tests: z.array(
+    z.object({
+      test: z.int(),
+      drill: z.string(),
+      name: z.string(),
+      looksFor: z.string(),
+      after: z.string().nullable(),
+      block: z.int(),
+      startsAt: seconds,
+      seconds,
+    }),
+  ),
   ramps: z.array(rampResponseSchema),
   blocks: z.array(
     z.object({
