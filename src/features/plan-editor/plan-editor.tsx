@@ -187,6 +187,7 @@ export function PlanEditor({
                     <AddDrill
                       title="Add a test"
                       hotkey="e"
+                      once
                       people={people}
                       gym={gym}
                       planned={NOTHING}

@@ -24,6 +24,7 @@ function noteOf({ obstacle, notFor }: DrillToAdd): string | undefined {
 export function AddDrill({
   title = "Add a drill",
   hotkey = "a",
+  once = false,
   people,
   gym,
   planned,
@@ -31,6 +32,8 @@ export function AddDrill({
 }: {
   title?: string;
   hotkey?: string;
+  /** Whether the list closes when one has been chosen. */
+  once?: boolean;
   /** Who would do it. */
   people: Parameters<typeof drillsToAdd>[1];
   gym: GymKit;
@@ -72,7 +75,10 @@ export function AddDrill({
         items={items}
         open={open}
         onOpenChange={setOpen}
-        onPick={onAdd}
+        onPick={(drill) => {
+          onAdd(drill);
+          if (once) setOpen(false);
+        }}
       />
     </>
   );
