@@ -7,6 +7,7 @@ import {
   type Caution,
   cautionsOf,
   circuitOpenedBy,
+  offersInWords,
   type PlanOutline,
   type PlanRequest,
   type PlanTest,
@@ -37,6 +38,8 @@ export interface CardDrill {
   at: string;
   /** Of one round, with sides. */
   dose: string;
+  /** What may be done in its place, in words. */
+  offers: readonly string[];
   /** What it needs, of what the gym has. */
   kit: string[];
   cue: string;
@@ -159,13 +162,14 @@ const DOSE_LINE = 26;
 
 /** Lines of drills, with the heads of what goes round; a dose with much to say takes more than one. */
 function rowsOf(drills: readonly CardDrill[]): number {
-  const lines = (d: CardDrill) => Math.ceil(d.dose.length / DOSE_LINE) + (d.opensCircuit ? 1 : 0);
+  const lines = (d: CardDrill) =>
+    Math.max(Math.ceil(d.dose.length / DOSE_LINE), 1 + d.offers.length) + (d.opensCircuit ? 1 : 0);
   return drills.reduce((sum, d) => sum + lines(d), 0);
 }
 
 function drillsOf({ steps, tests }: PlanOutline, { equipment }: GymKit): CardDrill[] {
   const once = steps.filter((s) => s.round === 1);
-  const rows = once.map(({ drill, phase, startsAt, dose, circuit }, i) => ({
+  const rows = once.map(({ drill, phase, startsAt, dose, circuit, ...step }, i) => ({
     id: drill.id,
     isTest: false,
     number: i + 1,
@@ -176,6 +180,7 @@ function drillsOf({ steps, tests }: PlanOutline, { equipment }: GymKit): CardDri
     isInCircuit: circuit !== null,
     at: formatClock(startsAt),
     dose: formatDose(dose),
+    offers: offersInWords(step),
     kit: [
       ...kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
       ...(drill.shoesOff ? ["shoes off"] : []),
@@ -202,6 +207,7 @@ function testRow(
     ...{ opensPhase: false, opensCircuit: null, isInCircuit: false },
     at: formatClock(startsAt),
     dose: formatSeconds(seconds),
+    offers: [],
     kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
     cue: looksFor,
   };

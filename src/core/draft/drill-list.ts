@@ -27,13 +27,18 @@ export function dropDrill<T extends DrillChoices>(of: T, drill: DrillId): T {
 }
 
 /** With a drill wanted: what is said of it now over what was said before. */
-export function pinDrill<T extends DrillChoices>(of: T, { drill, dose, place, alone, block }: DraftDrill): T {
+export function pinDrill<T extends DrillChoices>(
+  of: T,
+  { drill, dose, place, alone, block, ...offers }: DraftDrill,
+): T {
   const { block: _, ...before } = of.own.find((o) => o.drill === drill) ?? { drill };
   const own: DraftDrill = {
     ...before,
     ...(dose && { dose }),
     ...(place !== undefined && { place }),
     ...(alone && { alone }),
+    ...("anyOf" in offers && { anyOf: offers.anyOf }),
+    ...("condition" in offers && { condition: offers.condition }),
     // The first block goes without saying.
     ...(block && { block }),
   };

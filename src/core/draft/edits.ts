@@ -1,6 +1,6 @@
 import type { DrillId } from "../catalog";
 import type { OwnDose } from "../dose";
-import type { TakenDrill, TestStep } from "../drills";
+import type { OwnDrill, TakenDrill, TestStep } from "../drills";
 import type { DoneSet, FixedSet } from "../ramp";
 import { type DraftLift, MOST_LIFTS, RAMP_AS_USUAL, type WarmUpDraft } from "./draft";
 import { type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
@@ -21,7 +21,7 @@ export type WarmUpEdit =
   | { kind: "choose-lift"; at: number; lift: DraftLift }
   | { kind: "change-lift"; at: number; change: Partial<Pick<DraftLift, LiftSetting>> }
   | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
-  | { kind: "pin"; drill: DrillId; block: number; dose?: OwnDose; place?: number }
+  | ({ kind: "pin"; block: number } & OwnDrill)
   | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: OwnDose }
   | DrillListEdit
   | { kind: "tests"; tests: readonly TestStep[] }

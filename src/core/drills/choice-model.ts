@@ -24,7 +24,20 @@ export interface OwnDrill {
   place?: number;
   /** Done on its own where the approach has it go round with others. */
   alone?: boolean;
+  /** Other drills that would do as well: the athlete takes one of them all; until then this one counts. */
+  anyOf?: readonly DrillId[];
+  /** What comes in its place once something has been reached; whether it has, the coach sees on the day. */
+  condition?: Condition;
 }
+
+/** Once something has been reached, in the coach's words, another drill is done. */
+export interface Condition {
+  reached: string;
+  next: DrillId;
+}
+
+/** The most other drills that are offered, and the letters of what has to be reached. */
+export const OFFER_LIMITS = { anyOf: 4, reached: 80 } as const;
 
 /** What may be chosen, and for what. */
 export interface Choices {

@@ -6,8 +6,10 @@ export {
   type ChoiceModel,
   type ChoiceRequest,
   type Choices,
+  type Condition,
   choiceModels,
   choicesByRounds,
+  OFFER_LIMITS,
   type OwnDrill,
   type TakenDrill,
 } from "./choice-model";

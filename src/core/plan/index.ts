@@ -4,6 +4,7 @@ export { circuitOpenedBy, circuitsOf, type InCircuit, type PlanCircuit } from ".
 export { drillsTaken } from "./drills-taken";
 export { givenUp } from "./given-up";
 export { lightUnder } from "./light-under";
+export { offersInWords } from "./offers-in-words";
 export { PlanMemory } from "./plan-memory";
 export { type LiftPart, type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";

@@ -1,5 +1,6 @@
 import { drain } from "@/lib/drain";
 import { mapNonEmpty, nonEmpty } from "@/lib/non-empty";
+import type { DrillId } from "../catalog";
 import { DEMAND_IDS, DEMANDS } from "../demands";
 import { doseOf } from "../dose";
 import {
@@ -159,7 +160,19 @@ function stepOf(
     reason: reasonFor(candidate, demands, part),
     doseReason: doseReason(candidate, dose, request.approach, isShort),
     pinned: candidate.pinned,
+    ...offersOf(candidate.drill.id, request),
     part,
+  };
+}
+
+/** What may be done in place of a drill, as the coach has said; drills that there are no longer are left out. */
+function offersOf(id: DrillId, { own, drills }: PlanRequest): Pick<PlanStep, "anyOf" | "condition"> {
+  const { anyOf = [], condition } = own.find((o) => o.drill === id) ?? {};
+  const known = (other: DrillId) => drills.find((d) => d.id === other);
+  const next = condition && known(condition.next);
+  return {
+    anyOf: anyOf.flatMap((other) => known(other) ?? []),
+    condition: condition && next ? { reached: condition.reached, next } : null,
   };
 }
 

@@ -15,9 +15,9 @@ const WARMS = "Warms you up";
 /** Most demands that a reason names. */
 const MOST_NAMED = 2;
 
-export function joinWords(words: readonly string[]): string {
+export function joinWords(words: readonly string[], last: "and" | "or" = "and"): string {
   if (words.length < 2) return words.join("");
-  return `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
+  return `${words.slice(0, -1).join(", ")} ${last} ${words.at(-1)}`;
 }
 
 /** A demand's name inside a sentence. */

@@ -136,6 +136,10 @@ export interface PlanStep {
   doseReason: string;
   /** Whether the coach has chosen it. */
   pinned: boolean;
+  /** Others that would do as well, of which the athlete may take one. */
+  anyOf: readonly Drill[];
+  /** What comes in its place once something has been reached; null: nothing. */
+  condition: { reached: string; next: Drill } | null;
   /** In a group's plan what it is to the others; absent: the athlete warms up alone. */
   part?: Part;
 }

@@ -128,6 +128,11 @@ function LiftPart({
               <Text key="name">
                 <Text style={styles.strong}>{d.name}</Text>
                 {d.kit.length > 0 ? ` (${d.kit.join(", ")})` : ""}
+                {d.offers.map((offer) => (
+                  <Text key={offer} style={styles.soft}>
+                    {`\n${offer}`}
+                  </Text>
+                ))}
               </Text>,
               d.dose,
               <Text key="cue" style={styles.soft}>

@@ -119,6 +119,11 @@ function DrillTable({ drills }: { drills: readonly CardDrill[] }) {
                   {d.opensPhase && ` ${d.phase.toLowerCase()}`}
                   {d.kit.length > 0 && ` (${d.kit.join(", ")})`}
                 </span>
+                {d.offers.map((offer) => (
+                  <span key={offer} className="block text-xs text-ink-soft">
+                    {offer}
+                  </span>
+                ))}
               </td>
               <td className={`${CELL} condensed max-w-60 pr-3 text-sm leading-tight font-semibold`}>
                 {d.dose}

@@ -64,6 +64,11 @@ function LiftPart({ lift: { drills, ramp, missing }, gym }: { lift: CardLift; gy
               <span className="block text-xs text-ink-soft">
                 {[d.phase, ...d.kit].join(", ")}. {d.cue}
               </span>
+              {d.offers.map((offer) => (
+                <span key={offer} className="block text-xs font-medium">
+                  {offer}
+                </span>
+              ))}
             </span>
             <span className="condensed max-w-40 text-right leading-tight font-semibold">{d.dose}</span>
           </li>

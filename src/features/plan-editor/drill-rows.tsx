@@ -6,7 +6,7 @@ import { PHASE_NAMES } from "@/core/catalog";
 import { formatDose, formatDoseBriefly } from "@/core/dose";
 import { rowMove, rowsOf, type WarmUpEdit } from "@/core/draft";
 import type { TestStep } from "@/core/drills";
-import { circuitsOf, type LiftPlan, type PlanStep, type Stair } from "@/core/plan";
+import { circuitsOf, type LiftPlan, offersInWords, type PlanStep, type Stair } from "@/core/plan";
 import { formatClock } from "@/core/units";
 import { CircuitHead, rowId } from "@/features/shared/circuit-head";
 import { heatColour } from "@/features/shared/heat";
@@ -135,9 +135,10 @@ function looksAlike(a: PlanStep, b: PlanStep): boolean {
     part,
     dose,
     circuit,
+    ...offered
   }: PlanStep) => [
     ...[drill, block, phase, rounds, seconds, startsAt, reason, pinned, part],
-    ...[formatDose(dose), circuit?.key],
+    ...[formatDose(dose), circuit?.key, offersInWords(offered).join()],
   ];
   const after = of(b);
   return of(a).every((value, i) => value === after[i]);
@@ -166,6 +167,7 @@ function DrillRowNow({
 }) {
   const { drill, part, dose } = step;
   // A format, or the sign by which it ends, needs more room than there is beside the name.
+  const offers = offersInWords(step);
   const isSaidInFull = dose.format !== undefined || dose.until !== undefined;
   return (
     <DragRow
@@ -200,6 +202,7 @@ function DrillRowNow({
         </span>
         <span className="ml-6 block text-xs text-ink-soft sm:truncate">
           {isSaidInFull && <span className="font-medium text-ink">{formatDose(step.dose)}. </span>}
+          {offers.length > 0 && <span className="font-medium text-ink">{offers.join(" ")} </span>}
           {step.reason}
         </span>
       </button>

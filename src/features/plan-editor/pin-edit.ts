@@ -1,7 +1,8 @@
 import { ownDoseOf, type WarmUpEdit } from "@/core/draft";
+import type { OwnDrill } from "@/core/drills";
 import type { PlanStep } from "@/core/plan";
 
-/** The edit that keeps a drill as it stands in the plan, or at another place. */
-export function pinEdit(step: PlanStep, other: { place?: number } = {}): WarmUpEdit {
+/** The edit that keeps a drill as it stands in the plan, or with something else said of it. */
+export function pinEdit(step: PlanStep, other: Omit<OwnDrill, "drill" | "dose"> = {}): WarmUpEdit {
   return { kind: "pin", drill: step.drill.id, block: step.block, dose: ownDoseOf(step), ...other };
 }

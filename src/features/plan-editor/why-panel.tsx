@@ -11,6 +11,7 @@ import { DoseFields } from "@/features/shared/dose-fields";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { Button } from "@/ui/button";
 import { editOf, listedOf } from "./listed";
+import { OfferFields } from "./offer-fields";
 import type { PanelProps } from "./panel-props";
 import { pinEdit } from "./pin-edit";
 import { SetPanel, WorkPanel } from "./ramp-panels";
@@ -95,6 +96,7 @@ function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & {
           onMove={(move) => onEdit(editOf(move, plan))}
         />
       )}
+      {!step.part && <OfferFields step={step} others={substitutes.map((s) => s.drill)} onEdit={onEdit} />}
       <DrillInstructions drill={drill} />
       <section>
         <h3 className="section-title mb-1">Alternatives</h3>

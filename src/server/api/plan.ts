@@ -32,6 +32,8 @@ function planJson(plan: Plan, request: PlanRequest) {
       serves: step.serves,
       reason: step.reason,
       pinned: step.pinned,
+      anyOf: step.anyOf.map((d) => d.id),
+      condition: step.condition && { reached: step.condition.reached, next: step.condition.next.id },
       considered: step.round === 1 ? considered(plan, step.drill.id) : [],
     })),
     tests: plan.tests.map(({ drill, ...test }) => ({ ...test, drill: drill.id, name: drill.name })),

@@ -3,7 +3,7 @@ import type { Catalog } from "@/core/catalog";
 import { LIMITS, MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
-import { circuitsField, ownDoseField, testsField } from "./drill-work";
+import { circuitsField, offerFields, ownDoseField, testsField } from "./drill-work";
 import {
   approachField,
   drillField,
@@ -34,6 +34,7 @@ export const pinsField = (catalog: Catalog) =>
         dose: ownDoseField.optional(),
         place: whole(0, 100).optional(),
         alone: z.boolean().optional(),
+        ...offerFields(catalog),
         block: whole(0, MOST_LIFTS - 1).optional(),
       }),
     )

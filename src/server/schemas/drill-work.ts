@@ -9,7 +9,7 @@ import {
   VARIANT_KINDS,
   type WorkFormat,
 } from "@/core/dose";
-import { CIRCUIT_LIMITS, type Circuit, TEST_LIMITS, type TestStep } from "@/core/drills";
+import { CIRCUIT_LIMITS, type Circuit, OFFER_LIMITS, TEST_LIMITS, type TestStep } from "@/core/drills";
 import { drillField, whole } from "./fields";
 
 const wayField = z.string().trim().max(60, "Use at most 60 characters.");
@@ -70,6 +70,26 @@ export const ownDoseField = z
     const dose = format ? doseOfFormat(format) : { sets: sets!, amount: amount! };
     return until ? { ...dose, until } : dose;
   });
+
+/** What may be done in place of a drill. */
+export const offerFields = (catalog: Catalog) => ({
+  /** Others that would do as well; the athlete takes one. */
+  anyOf: z
+    .array(drillField(catalog))
+    .max(OFFER_LIMITS.anyOf, `Offer at most ${OFFER_LIMITS.anyOf} other drills.`)
+    .optional(),
+  /** Once something has been reached another drill is done. */
+  condition: z
+    .strictObject({
+      reached: z
+        .string()
+        .trim()
+        .min(1, "Say what has to be reached.")
+        .max(OFFER_LIMITS.reached, `Use at most ${OFFER_LIMITS.reached} characters.`),
+      next: drillField(catalog),
+    })
+    .optional(),
+});
 
 const placeField = (catalog: Catalog) =>
   z.discriminatedUnion("kind", [

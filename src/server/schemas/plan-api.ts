@@ -3,7 +3,7 @@ import { AREA_IDS, AREA_LEVELS, type Catalog, EQUIPMENT_IDS, liftById } from "@/
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
-import { circuitsField, ownDoseField, testsField, workFormatField } from "./drill-work";
+import { circuitsField, offerFields, ownDoseField, testsField, workFormatField } from "./drill-work";
 import {
   areaField,
   demandField,
@@ -87,6 +87,7 @@ const pinSchema = (catalog: Catalog) =>
     place: whole(0, 60).optional(),
     /** Done on its own where the approach has it go round with others. */
     alone: z.boolean().optional(),
+    ...offerFields(catalog),
     /** The block of lifts that it comes before, from 0. */
     block: whole(0, MOST_LIFTS - 1).optional(),
   });

@@ -107,6 +107,8 @@ export const planResponseSchema = z.object({
       serves: z.array(z.object({ demand, weight: z.number() })),
       reason: z.string(),
       pinned: z.boolean(),
+      anyOf: z.array(z.string()),
+      condition: z.object({ reached: z.string(), next: z.string() }).nullable(),
       considered: z.array(
         z.object({
           drill: z.string(),

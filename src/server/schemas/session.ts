@@ -101,7 +101,7 @@ export function contentOf({
     approach,
     room,
     together,
-    own: [...own],
+    own: own.map(({ anyOf, ...o }) => ({ ...o, ...(anyOf && { anyOf: [...anyOf] }) })),
     circuits: circuits.map((c) => ({ ...c, drills: [...c.drills] })),
     dropped: [...dropped],
     racks,

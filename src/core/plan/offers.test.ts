@@ -1,0 +1,30 @@
+import { planRequest } from "@/__tests__/fixtures";
+import { offersInWords, planWarmUp } from ".";
+
+const own = [
+  {
+    drill: "front-plank",
+    anyOf: ["dead-bug", "bird-dog", "no-such-drill"],
+    condition: { reached: "60 s clean", next: "plank-slides" },
+  },
+];
+const steps = planWarmUp({ ...planRequest("back-squat", 80, { minutes: 20 }), own }).steps;
+const plank = steps.find((s) => s.drill.id === "front-plank")!;
+
+test("a drill is offered with others, and with what comes once it is easy; what there is not is left out", () => {
+  expect(plank.anyOf.map((d) => d.id)).toEqual(["dead-bug", "bird-dog"]);
+  expect(plank.condition).toMatchObject({ reached: "60 s clean", next: { id: "plank-slides" } });
+});
+
+test("and only the first takes time until one is taken", () => {
+  const ids = steps.map((s) => s.drill.id);
+  expect(ids.filter((id) => id === "dead-bug" || id === "bird-dog")).toEqual([]);
+});
+
+test("the card says both in words", () => {
+  expect(offersInWords(plank)).toEqual([
+    "Or Dead bug or Bird dog, as you like.",
+    "60 s clean: then Plank slides.",
+  ]);
+  expect(offersInWords(steps.find((s) => s !== plank)!)).toEqual([]);
+});
