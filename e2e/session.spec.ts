@@ -330,3 +330,51 @@ test("a group shares its bars: fewer racks, another loader, too few racks", asyn
   await pick(page, "Plates", /^Shared plates/);
   await expect(racks.getByText(/enough plates for all racks|pairs of/).first()).toBeVisible();
 });
+
+test("a drill in another format, two in turn, a test between: on the plan, on every card, undone", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/session/today-throwers/bogdan`);
+  const why = page.getByRole("region", { name: "Why" });
+  const rows = page.getByRole("region", { name: "Steps" });
+  await expect(why.getByRole("heading", { level: 2 })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  const name = (await why.getByRole("heading", { level: 2 }).textContent())!;
+  await why.getByRole("combobox", { name: "Work" }).click();
+  await page.getByRole("option", { name: /^Interval/ }).click();
+  await expect(rows.getByText("s on, 30 s off ×")).toBeVisible();
+  await why.getByRole("spinbutton", { name: "Times" }).fill("5");
+  await page.keyboard.press("Enter");
+  await expect(rows.getByText(/s on, 30 s off × 5/)).toBeVisible();
+  // Longer than the session: said at the field, and nothing is changed.
+  await why.getByRole("spinbutton", { name: "Off" }).fill("300");
+  await page.keyboard.press("Enter");
+  await expect(why.getByRole("alert")).toContainText("The intervals take");
+  await expect(rows.getByText(/30 s off × 5/)).toBeVisible();
+
+  await why.getByRole("heading", { level: 2 }).click();
+  await page.keyboard.press("g");
+  await expect(rows.getByText("Superset, 2 rounds")).toBeVisible();
+  await why.getByRole("spinbutton", { name: "Rest after each round" }).fill("30");
+  await page.keyboard.press("Enter");
+  await expect(rows.getByText("Superset, 2 rounds, 30 s rest after each round")).toBeVisible();
+
+  await page.getByRole("button", { name: "Add a test" }).click();
+  await page.getByRole("dialog").getByRole("combobox").fill("body-weight squat");
+  await page.keyboard.press("Enter");
+  await expect(why.getByRole("checkbox", { name: "Last of all" })).toBeChecked();
+  await saved(page);
+
+  await page.getByRole("link", { name: "Card" }).click();
+  const card = page.getByRole("article");
+  await expect(card.getByText("Superset, 2 rounds, 30 s rest after each round")).toBeVisible();
+  await expect(card.getByRole("row", { name: new RegExp(name) })).toContainText("30 s off × 5");
+  await expect(card.getByText(/^Test: /).first()).toBeVisible();
+  const markdown = await page.request.get(`${server.url}/session/today-throwers/bogdan/plan.md`);
+  expect(await markdown.text()).toMatch(/\*\*Superset, 2 rounds, 30 s rest after each round\*\*/);
+
+  await page.getByRole("link", { name: "Plan" }).click();
+  for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "Undo" }).click();
+  await expect(rows.getByText("Superset")).toHaveCount(0);
+  await expect(rows.getByText("s off ×")).toHaveCount(0);
+});

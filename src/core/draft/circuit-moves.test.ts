@@ -2,7 +2,16 @@ import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { doseOf } from "../dose";
 import type { CircuitPart } from "../drills";
-import { changeMove, joinMove, type ListedDrill, leaveMove, rowMove, rowsOf } from ".";
+import {
+  changeMove,
+  joinMove,
+  type ListedDrill,
+  leaveMove,
+  rowMove,
+  rowsOf,
+  throughMoves,
+  timesThrough,
+} from ".";
 
 const by = (who: CircuitPart["by"], ...drills: string[]): CircuitPart => ({
   ...{ by: who, key: drills.join(" "), restInside: 10, restBetween: 30 },
@@ -93,4 +102,19 @@ describe("a row that is moved", () => {
       place: 4,
     });
   });
+});
+
+test("all of a sequence is one circuit when it is gone through more than once, but for the raise", () => {
+  const once = new Set(["cat-and-cow"]);
+  const [move] = throughMoves(list, 3, once);
+  const drills = list.map((l) => l.drill).filter((d) => d !== "cat-and-cow");
+  expect(move).toMatchObject({ kind: "circuit", circuit: { drills, rounds: 3 } });
+  expect(timesThrough(list, once)).toBe(1);
+  const whole = by("coach", ...drills);
+  const through = drills.map((d) => listed(d, whole, 3));
+  expect(timesThrough([list[0]!, ...through], once)).toBe(3);
+  expect(throughMoves([list[0]!, ...through], 1, once).map((m) => m.kind)).toEqual(
+    drills.map(() => "leave-circuit"),
+  );
+  expect(throughMoves(list.slice(0, 2), 2, once)).toEqual([]);
 });

@@ -77,6 +77,33 @@ export function changeMove(
   };
 }
 
+/**
+ * The move that has all of a sequence gone through so many times: one circuit of its drills. Once: each on its own.
+ *
+ * @param once drills that are done once however often the rest is, such as those of the raise.
+ */
+export function throughMoves(
+  list: readonly ListedDrill[],
+  rounds: number,
+  once: ReadonlySet<DrillId>,
+): DrillMove[] {
+  const rest = list.filter((l) => !once.has(l.drill));
+  if (rest.length < 2) return [];
+  if (rounds === 1) {
+    return rest.map((l) => ({ kind: "leave-circuit", drill: { drill: l.drill, dose: ownDoseOf(l) } }));
+  }
+  const circuit = { drills: rest.map((l) => l.drill), rounds, restInside: 0, restBetween: 0 };
+  return [{ kind: "circuit", circuit, drills: inRounds(rest, list.indexOf(rest[0]!)) }];
+}
+
+/** How often all of a sequence is gone through as one circuit; 1: it is none. */
+export function timesThrough(list: readonly ListedDrill[], once: ReadonlySet<DrillId>): number {
+  const rest = list.filter((l) => !once.has(l.drill));
+  const key = rest[0]?.circuit?.key;
+  const isWhole = rest[0]?.circuit?.by === "coach" && rest.every((l) => l.circuit?.key === key);
+  return isWhole ? rest[0]!.rounds : 1;
+}
+
 /** Drills of a circuit, each done once a round; the first says where it stands. */
 function inRounds(members: readonly ListedDrill[], place: number): OwnDrill[] {
   return members.map((l, i) => ({

@@ -8,6 +8,8 @@ export {
   ownDoseOf,
   rowMove,
   rowsOf,
+  throughMoves,
+  timesThrough,
 } from "./circuit-moves";
 export {
   type DraftBackOff,

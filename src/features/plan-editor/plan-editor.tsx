@@ -28,6 +28,7 @@ import { ProofSign } from "./proof-sign";
 import { RampRows } from "./ramp-rows";
 import { type Chosen, chosenOf, sameChoice, treadOf } from "./selection";
 import { StairView } from "./stair-view";
+import { TimesThrough } from "./times-through";
 import { usePart } from "./use-part";
 import { usePlanEditorKeys } from "./use-plan-editor-keys";
 import { useWarmUp } from "./use-warm-up";
@@ -194,6 +195,7 @@ export function PlanEditor({
                       onAdd={addTest}
                     />
                   )}
+                  {!isGroup && <TimesThrough plan={plan} onEdit={edit} />}
                 </span>
               )}
               <Dropped drills={planned.dropped} onRestore={restoreDrill} />
