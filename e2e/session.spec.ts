@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { serverForTests } from "./server";
-import { ready } from "./signs";
+import { ready, saved } from "./signs";
 
 const server = serverForTests({ demo: true });
 
