@@ -1,11 +1,14 @@
+import { useCatalog } from "@/client/catalog";
 import { type Approach, PHASE_NAMES } from "@/core/catalog";
 import { RAMP_STYLES } from "@/core/ramp";
 import { whenAsked } from "./approach-jobs";
 import { ApproachSample } from "./approach-sample-later";
+import { approachWork } from "./approach-work";
 
 /** An approach to read: what it holds, what it does, what it gives up. */
 export function ApproachPage({ approach }: { approach: Approach }) {
   const { typicalMinutes, rampStyle, phases, pace, onlySlots, slots } = approach;
+  const work = approachWork(approach, useCatalog());
   const facts: readonly [string, string][] = [
     ["Idea", approach.belief],
     ["What it does", approach.summary],
@@ -16,6 +19,7 @@ export function ApproachPage({ approach }: { approach: Approach }) {
       "Drills",
       `${pace.from}, and one more every ${pace.every} seconds; at most ${pace.most}${onlySlots ? ". Nothing but its jobs and the limiters" : ""}`,
     ],
+    ...(work.length > 0 ? [["Work", work.join(" ")] satisfies [string, string]] : []),
     ["Takes", `${typicalMinutes.from} to ${typicalMinutes.to} minutes`],
   ];
   return (

@@ -280,6 +280,74 @@ describe("POST /api/plan, grown", () => {
     expect(raised(await ask({ ...bare, room: "cold" }))).toBe(true);
   });
 
+  test("takes formats, circuits, tests and what is offered, and answers with them and their seconds", async () => {
+    const interval = { kind: "interval", on: 30, off: 15, times: 4 };
+    const variants = {
+      kind: "variants",
+      by: "line",
+      ways: ["level", "diagonal up", "diagonal down"],
+      amount: 8,
+    };
+    const pieces = { kind: "pieces", seconds: 120, pieces: ["one thigh", "the other", "both"] };
+    const surges = { kind: "surges", seconds: 240, surges: 3, on: 15, off: 45 };
+    const condition = { reached: "60 s clean", next: "plank-slides" };
+    const asked = {
+      ...{
+        minutes: 40,
+        tests: [{ drill: "stick-overhead-squat", seconds: 20, looksFor: "", at: [{ kind: "first" }] }],
+      },
+      pins: [
+        { drill: "easy-bike", dose: { format: surges, until: "short-sentences" } },
+        { drill: "band-pull-apart", dose: { format: variants } },
+        { drill: "deep-squat-hold", dose: { format: pieces } },
+        { drill: "body-weight-squat", dose: { format: interval } },
+        { drill: "front-plank", anyOf: ["dead-bug"], condition },
+      ],
+      circuits: [{ drills: ["glute-bridge", "bird-dog"], rounds: 3, restInside: 10, restBetween: 20 }],
+    };
+    const body = planResponseSchema.parse(await ask(asked));
+    const of = (drill: string) => body.steps.filter((s) => s.drill === drill);
+    expect(of("easy-bike")[0]).toMatchObject({ dose: { format: surges, until: "short-sentences" } });
+    expect(of("band-pull-apart")[0]?.dose.format).toEqual(variants);
+    expect(of("deep-squat-hold")[0]).toMatchObject({ dose: { format: pieces }, seconds: 120 + 2 * 10 });
+    expect(of("body-weight-squat")[0]).toMatchObject({
+      dose: { format: interval },
+      seconds: 4 * 30 + 3 * 15,
+    });
+    expect(of("front-plank")[0]).toMatchObject({ anyOf: ["dead-bug"], condition });
+    const round = { rounds: 3, circuit: { by: "coach", restInside: 10, restBetween: 20 } };
+    expect(of("glute-bridge")).toHaveLength(3);
+    for (const step of of("bird-dog")) expect(step).toMatchObject(round);
+    expect(body.tests).toMatchObject([
+      { drill: "stick-overhead-squat", seconds: 20, startsAt: 0, after: null },
+    ]);
+  });
+
+  test.each([
+    [
+      "an interval longer than the minutes",
+      { format: { kind: "interval", on: 60, off: 60, times: 20 } },
+      "times",
+    ],
+    ["a surge too many", { format: { kind: "surges", seconds: 60, surges: 5, on: 15, off: 45 } }, "surges"],
+    ["one way alone", { format: { kind: "variants", by: "tempo", ways: ["slow-slow"], amount: 5 } }, "ways"],
+    ["no amount", { sets: 2 }, "amount"],
+  ])("refuses %s and names the field", async (_, dose, field) => {
+    const response = await post(planResponse, { ...plan, pins: [{ drill: "body-weight-squat", dose }] });
+    expect(response.status).toBe(400);
+    const { errors } = await response.json();
+    expect(errors[0].path).toMatch(new RegExp(`^pins\\.0\\.dose.*${field}$`));
+  });
+
+  test.each([
+    ["a superset of one", { drills: ["face-pull"], rounds: 2 }, "circuits.0.drills"],
+    ["no rounds", { drills: ["face-pull", "bird-dog"], rounds: 0 }, "circuits.0.rounds"],
+    ["a drill twice", { drills: ["face-pull", "face-pull"], rounds: 2 }, "circuits.0.drills.1"],
+  ])("refuses %s and names the field", async (_, circuit, path) => {
+    const response = await post(planResponse, { ...plan, circuits: [circuit] });
+    expect(await response.json()).toMatchObject({ errors: [{ path }] });
+  });
+
   test("the exact plan has no gap and fits the time", async () => {
     const exact = await ask({ exact: true });
     expect(exact.gap).toBeCloseTo(0, 9);

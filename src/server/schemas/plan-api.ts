@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { AREA_IDS, AREA_LEVELS, type Catalog, EQUIPMENT_IDS, liftById } from "@/core/catalog";
+import { formatFault, type OwnDose } from "@/core/dose";
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
@@ -115,6 +116,22 @@ const sessionFields = (catalog: Catalog) => ({
   dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
 });
 
+/** Adds an issue for each pin whose format is longer than the minutes there are. */
+function checkFormats(
+  { pins, minutes }: { pins: readonly { dose?: OwnDose }[]; minutes: number },
+  ctx: z.RefinementCtx,
+): void {
+  pins.forEach(({ dose }, i) => {
+    const fault = dose?.format && formatFault(dose.format, minutes * 60);
+    if (!fault) return;
+    ctx.addIssue({
+      code: "custom",
+      path: ["pins", i, "dose", "format", fault.field],
+      message: fault.message,
+    });
+  });
+}
+
 const LIFT_OR_FOCUS = "Give at least one lift, or what the drills are to look after in `focus`.";
 const hasLiftOrFocus = (v: { lifts: readonly unknown[]; focus?: readonly unknown[] }) =>
   v.lifts.length > 0 || v.focus !== undefined;
@@ -139,7 +156,8 @@ export const planRequestSchema = memoize((catalog: Catalog) =>
         .max(MOST_PEOPLE, `A group has at most ${MOST_PEOPLE} people.`)
         .optional(),
     })
-    .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS }),
+    .refine(hasLiftOrFocus, { path: ["lifts"], error: LIFT_OR_FOCUS })
+    .superRefine(checkFormats),
 );
 
 const writtenSetSchema = z.strictObject({
