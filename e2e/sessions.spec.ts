@@ -237,7 +237,9 @@ test("files: PDF of cards and sheets, everything out as a bundle and in again, a
   page,
 }) => {
   for (const file of ["cards.pdf", "sheets.pdf", "gwydion/card.pdf"]) {
-    const answer = await page.request.get(`${server.url}/session/tomorrow-masters/${file}`);
+    const answer = await page.request.get(`${server.url}/session/tomorrow-masters/${file}`, {
+      timeout: 60_000,
+    });
     expect(answer.headers()["content-type"]).toBe("application/pdf");
     expect((await answer.body()).subarray(0, 5).toString()).toBe("%PDF-");
   }
