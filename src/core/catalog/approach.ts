@@ -41,6 +41,8 @@ export interface Slot {
   points: number;
   /** Only if the session asks enough for one of these. */
   whenAsked?: readonly DemandId[];
+  /** Whether its drill is offered with the next best for the athlete, who takes one. */
+  offers?: boolean;
 }
 
 /**

@@ -1,4 +1,5 @@
-import { planRequest } from "@/__tests__/fixtures";
+import { approach, planRequest } from "@/__tests__/fixtures";
+import { isMeant } from "../catalog";
 import { offersInWords, planWarmUp } from ".";
 
 const own = [
@@ -27,4 +28,24 @@ test("the card says both in words", () => {
     "60 s clean: then Plank slides.",
   ]);
   expect(offersInWords(steps.find((s) => s !== plank)!)).toEqual([]);
+});
+
+test("a slot that offers shows its next best drills for the athlete, which do the same job; pinned it is what the coach says", () => {
+  const by = approach("one-per-job");
+  const request = planRequest("back-squat", 80, { approach: by, minutes: 20 });
+  const plan = planWarmUp(request);
+  const offering = by.slots.filter((s) => s.offers);
+  const offered = plan.steps.filter((s) => s.round === 1 && s.anyOf.length > 0);
+  expect(offered).toHaveLength(offering.length);
+  for (const { drill, anyOf } of offered) {
+    const slot = offering.find((s) => isMeant(drill, s.filledBy))!;
+    expect(anyOf.length).toBeLessThanOrEqual(2);
+    for (const other of anyOf) {
+      expect(isMeant(other, slot.filledBy)).toBe(true);
+      expect(plan.steps.map((s) => s.drill.id)).not.toContain(other.id);
+    }
+  }
+  const [first] = offered;
+  const pinned = planWarmUp({ ...request, own: [{ drill: first!.drill.id }] });
+  expect(pinned.steps.find((s) => s.drill.id === first!.drill.id)!.anyOf).toEqual([]);
 });

@@ -22,6 +22,7 @@ import { planFindings } from "./findings";
 import { PlanMemory } from "./plan-memory";
 import { planRamps } from "./plan-ramps";
 import { reasonFor } from "./reasons";
+import { withSlotOffers } from "./slot-offers";
 import type {
   CoveredDemand,
   Part,
@@ -103,7 +104,8 @@ function* planWith(
     drillSeconds: inOrder[0].rampsAt,
     seconds: inOrder[0].workAt,
   };
-  return { ...plan, findings: planFindings(request, plan, givenUp) };
+  const found = { ...plan, findings: planFindings(request, plan, givenUp) };
+  return { ...found, steps: withSlotOffers(found, request) };
 }
 
 /** A plan without what its drills were selected from. */

@@ -2,6 +2,7 @@
 
 import { type Approach, PHASE_NAMES, type Slot } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
+import { Toggle } from "@/ui/toggle";
 import { WholeStepper } from "@/ui/whole-stepper";
 
 /** When a job is done, in words. */
@@ -65,6 +66,11 @@ export function ApproachJobs({
                   [Math.max(1, slot.drills.least), 10],
                   (most) => setSlot(i, { drills: { ...slot.drills, most } }),
                 )}
+                <Toggle
+                  label="Offers three"
+                  isOn={slot.offers ?? false}
+                  onChange={(offers) => setSlot(i, { offers: offers || undefined })}
+                />
               </li>
             ))}
           </ul>

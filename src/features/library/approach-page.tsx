@@ -42,7 +42,8 @@ export function ApproachPage({ approach }: { approach: Approach }) {
                     {slot.name}
                     <span className="text-ink-soft">
                       {" "}
-                      ({PHASE_NAMES[slot.phase].toLowerCase()}, {whenAsked(slot)})
+                      ({PHASE_NAMES[slot.phase].toLowerCase()}, {whenAsked(slot)}
+                      {slot.offers && ", the athlete takes one of three"})
                     </span>
                   </li>
                 ))}

@@ -169,6 +169,7 @@ export const approachSchema = z.strictObject({
         drills: z.strictObject({ least: whole(0, 10), most: whole(1, 10) }),
         points: z.number().min(0).max(100).default(14),
         whenAsked: z.array(demandField).optional(),
+        offers: z.boolean().optional(),
       }),
     )
     .max(16),
