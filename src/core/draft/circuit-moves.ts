@@ -100,7 +100,7 @@ export function throughMoves(
 export function timesThrough(list: readonly ListedDrill[], once: ReadonlySet<DrillId>): number {
   const rest = list.filter((l) => !once.has(l.drill));
   const key = rest[0]?.circuit?.key;
-  const isWhole = rest[0]?.circuit?.by === "coach" && rest.every((l) => l.circuit?.key === key);
+  const isWhole = key !== undefined && rest.every((l) => l.circuit?.key === key);
   return isWhole ? rest[0]!.rounds : 1;
 }
 

@@ -3,23 +3,26 @@ import { LabelledChoice } from "@/ui/choice";
 import { editOf, listedOf } from "./listed";
 import type { PanelProps } from "./panel-props";
 
-const TIMES = [
-  { value: "1", label: "once" },
-  { value: "2", label: "twice" },
-  { value: "3", label: "three times" },
-];
+const TIMES = ["once", "twice", "three times", "four times", "five times", "six times"];
+/** As often as a coach has all of it done; a circuit may go round more often. */
+const MOST_TIMES = 3;
 
 /** How often all of the drills after the raise are gone through. */
 export function TimesThrough({ plan, onEdit }: Pick<PanelProps, "plan" | "onEdit">) {
   const list = listedOf(plan);
   const once = new Set(plan.steps.filter((s) => s.phase === "raise").map((s) => s.drill.id));
   if (list.length - once.size < 2) return null;
+  const now = timesThrough(list, once);
+  const options = TIMES.slice(0, Math.max(MOST_TIMES, now)).map((label, i) => ({
+    value: String(i + 1),
+    label,
+  }));
   return (
     <span className="ml-auto">
       <LabelledChoice
         label="Whole sequence"
-        value={String(timesThrough(list, once))}
-        groups={[{ options: TIMES }]}
+        value={String(now)}
+        groups={[{ options }]}
         onChange={(times) => {
           const edits = throughMoves(list, Number(times), once).map((move) => editOf(move, plan));
           onEdit({ kind: "several", edits });
