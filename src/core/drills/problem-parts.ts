@@ -1,4 +1,5 @@
 import { type Approach, isMeant, type Phase, type PhaseRule, type Plane } from "../catalog";
+import { doseShare } from "../dose";
 import type { Goal, Option, Problem, Term } from "../optimizer";
 import type { Experience } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
@@ -185,9 +186,7 @@ export function athleteGoals(
   const brace = parts.goal([{ upTo: 1, slope: BRACE_POINTS }], 0, "brace");
   /** What a candidate does for limiters: a drill of their own, as many usual doses of it. */
   const forLimiters = (c: Candidate): Term[] => {
-    const [, usualSets] = c.drill.dose.sets;
-    const [, usual] = c.drill.dose.amount;
-    const doses = (c.rounds * c.sets * c.amount) / (usualSets * usual);
+    const doses = c.rounds * doseShare(c.drill.dose, c);
     return c.limiterOf.flatMap((i) => {
       // What a group does may be for the limiter of somebody else.
       const goal = limiterGoals[i];

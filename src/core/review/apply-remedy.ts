@@ -36,10 +36,16 @@ function change(now: Changing, by: Change): Changing {
     case "swap-step":
       return {
         ...now,
-        rows: edited(by.step, { drill: by.drill, sets: by.sets, amount: by.amount, side: "both" }),
+        rows: edited(by.step, {
+          drill: by.drill,
+          sets: by.sets,
+          amount: by.amount,
+          format: undefined,
+          side: "both",
+        }),
       };
     case "dose-step":
-      return { ...now, rows: edited(by.step, { sets: by.sets, amount: by.amount }) };
+      return { ...now, rows: edited(by.step, { sets: by.sets, amount: by.amount, format: undefined }) };
     case "move-step": {
       const moving = rows[at(by.step)]!;
       const rest = rows.filter((r) => r !== moving);

@@ -138,6 +138,12 @@ describe("a bundle", () => {
         ...[{ drill: "band-pull-apart" }, { drill: "face-pull", dose: { sets: 1, amount: 10 } }],
       ],
       circuits: [{ drills: ["band-pull-apart", "face-pull"], rounds: 3, restInside: 10, restBetween: 30 }],
+      // What was done of the longest that there may be.
+      begun: [
+        { drill: "body-weight-squat", sets: 20, amount: 30, rounds: 1 },
+        { drill: "face-pull", sets: 1, amount: 10, rounds: 6 },
+        { drill: "easy-bike", sets: 1, amount: 1800, rounds: 1 },
+      ],
     };
     const save = {
       sessionId: "today-pilots",

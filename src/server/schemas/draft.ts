@@ -1,6 +1,8 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
+import { FORMAT_LIMITS } from "@/core/dose";
 import { LIMITS, MOST_LIFTS, type WarmUpDraft } from "@/core/draft";
+import { CIRCUIT_LIMITS } from "@/core/drills";
 import { ADDITION_IDS, RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
 import { circuitsField, offerFields, ownDoseField, testsField } from "./drill-work";
@@ -23,7 +25,11 @@ const MOST_BACK_OFFS = 5;
 /** Ramp sets and singles for the day. */
 const MOST_DONE = 20;
 
-const doseField = z.strictObject({ sets: whole(1, 10), amount: whole(1, 900) });
+/** As a plan has it: a format may come to more sets than are entered as sets. */
+const plannedDoseField = z.strictObject({
+  sets: whole(1, FORMAT_LIMITS.times[1]),
+  amount: whole(1, FORMAT_LIMITS.seconds[1]),
+});
 
 /** Drills that the coach has chosen, with dose, place and block where they are fixed too. */
 export const pinsField = (catalog: Catalog) =>
@@ -82,7 +88,7 @@ const liftSchema = (catalog: Catalog) =>
 /** Drills with their doses and rounds, as a plan had them. */
 const plannedDrillsField = (catalog: Catalog) =>
   z
-    .array(doseField.extend({ drill: drillField(catalog), rounds: whole(1, 5) }))
+    .array(plannedDoseField.extend({ drill: drillField(catalog), rounds: whole(...CIRCUIT_LIMITS.rounds) }))
     .max(MOST_PINS)
     .nullable();
 
