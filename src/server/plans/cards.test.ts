@@ -1,10 +1,19 @@
 import type { CardView } from "@/core/card";
+import { doseOfFormat } from "@/core/dose";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { openSession } from "../__tests__/now";
+import { openSession, openWarmUp, saveDraftAction } from "../__tests__/now";
 import { cardMarkdown } from "../cards/card-markdown";
 import { openCatalog } from "../library/catalog";
 import { allCardsOf } from "./plan-session";
+
+const surges = { kind: "surges", seconds: 300, surges: 3, on: 15, off: 45 } as const;
+const variants = {
+  kind: "variants",
+  by: "line",
+  ways: ["level", "diagonal up", "diagonal down"],
+  amount: 8,
+} as const;
 
 withTemporaryDatabase();
 
@@ -85,4 +94,67 @@ test("the text has every drill and every weight of the card", () => {
     }
     for (const { message } of card.cautions) expect(text).toContain(message);
   }
+});
+
+describe("a warm-up in the coach's own terms", () => {
+  let card: CardView;
+  beforeAll(async () => {
+    const opened = await openWarmUp("today-throwers", "bogdan");
+    if (!opened.ok) throw new Error("not opened");
+    const { draft, given, revision } = opened.value.member;
+    const mine = {
+      ...{ minutes: 40, dropped: [] },
+      own: [
+        { drill: "easy-bike", dose: { ...doseOfFormat(surges), until: "short-sentences" as const } },
+        { drill: "band-pull-apart", dose: doseOfFormat(variants), anyOf: ["face-pull"] },
+        { drill: "front-plank", condition: { reached: "60 s clean", next: "plank-slides" } },
+        { drill: "dead-bug" },
+      ],
+      circuits: [{ drills: ["front-plank", "dead-bug"], rounds: 3, restInside: 0, restBetween: 30 }],
+      tests: [
+        { drill: "wall-slide", seconds: 20, looksFor: "ribs stay down", at: [{ kind: "first" as const }] },
+      ],
+    };
+    await saveDraftAction({
+      ...{ sessionId: "today-throwers", athleteId: "bogdan", revision, given },
+      draft: { ...draft, ...mine },
+    });
+    const session = await openSession("today-throwers");
+    if (!session.ok) throw new Error("not opened");
+    const all = await allCardsOf(session.value, await openCatalog());
+    card = all.find((c) => c.athlete.startsWith("Bogdan"))!;
+  });
+  const row = (name: string) => card.lifts[0]!.drills.find((d) => d.name.includes(name))!;
+
+  test("is on the card as it was said", () => {
+    const [test, ...drills] = card.lifts[0]!.drills;
+    expect(test).toMatchObject({
+      isTest: true,
+      number: null,
+      at: "0:00",
+      dose: "20 s",
+      cue: "ribs stay down",
+    });
+    expect(drills.map((d) => d.number)).toEqual(drills.map((_, i) => i + 1));
+    expect(row("bike").dose).toBe(
+      "5 min with 3 surges of 15 s, 45 s easy after each, or until talk comes in short sentences",
+    );
+    expect(row("pull-apart")).toMatchObject({
+      dose: "3 × 8: level; diagonal up; diagonal down",
+      offers: ["Or Face pull with outward turn, as you like."],
+    });
+    expect(row("plank")).toMatchObject({
+      ...{ opensCircuit: "Superset, 3 rounds, 30 s rest after each round", isInCircuit: true },
+      offers: ["60 s clean: then Plank slides."],
+    });
+    expect(row("Dead bug")).toMatchObject({ opensCircuit: null, isInCircuit: true });
+  });
+
+  test("and in the text", () => {
+    const text = cardMarkdown(card);
+    expect(text).toContain("**Superset, 3 rounds, 30 s rest after each round**");
+    expect(text).toContain("3 surges of 15 s, 45 s easy after each, or until talk comes in short sentences");
+    expect(text).toMatch(/Test: Wall slide.*ribs stay down/);
+    expect(text).toMatch(/60 s clean: then Plank slides/);
+  });
 });
