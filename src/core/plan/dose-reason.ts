@@ -1,7 +1,7 @@
+import { joinWords } from "@/lib/join-words";
 import type { Approach } from "../catalog";
 import { type Dose, formatDose } from "../dose";
 import { type Candidate, jobInSentence } from "../drills";
-import { joinWords } from "./reasons";
 import type { PlanRequest } from "./types";
 
 /** An approach's usual minutes are without the ramp, which takes about so many. */

@@ -1,9 +1,10 @@
+import { joinWords } from "@/lib/join-words";
 import { AREAS, type Drill, type Implement, nameInSentence } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Candidate, ChoiceModel, Refusal } from "../drills";
 import { MATTERS_FROM, SHORTFALL_SERVED } from "../drills";
 import { formatSeconds, formatWeightWithUnit, type Weight } from "../units";
-import { demandInSentence, joinWords } from "./reasons";
+import { demandInSentence } from "./reasons";
 import type { Plan, PlanFinding, PlanRequest, UnservedCause } from "./types";
 
 const MOST_NAMED = 4;

@@ -9,7 +9,7 @@ export { PlanMemory } from "./plan-memory";
 export { type LiftPart, type LiftPlan, planOfLift } from "./plan-of-lift";
 export { planRamps } from "./plan-ramps";
 export { outlineOf, planExactly, planWarmUp } from "./plan-warm-up";
-export { demandInSentence, joinWords, reasonFor } from "./reasons";
+export { demandInSentence, reasonFor } from "./reasons";
 export { type Stair, stairOf, type Tread } from "./stair";
 export { type Substitute, substitutesFor } from "./substitutes";
 export { type PlanSummary, summaryOf } from "./summary";

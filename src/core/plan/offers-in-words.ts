@@ -1,4 +1,4 @@
-import { joinWords } from "./reasons";
+import { joinWords } from "@/lib/join-words";
 import type { PlanStep } from "./types";
 
 /** What may be done in place of a drill, as it stands beside it. */

@@ -1,6 +1,6 @@
 import { planRequest } from "@/__tests__/fixtures";
 import { type Part, planWarmUp } from ".";
-import { demandInSentence, joinWords, reasonFor } from "./reasons";
+import { demandInSentence, reasonFor } from "./reasons";
 
 const { model } = planWarmUp(
   planRequest("front-squat", 90, {
@@ -35,11 +35,4 @@ test("demands read well inside a sentence", () => {
   expect(demandInSentence("receiving-rack")).toBe("receiving in the rack");
   expect(demandInSentence("trunk-rotation")).toBe("the trunk against rotation");
   expect(demandInSentence("glute-max")).toBe("glute max");
-});
-
-test("words are joined as in speech", () => {
-  expect(joinWords([])).toBe("");
-  expect(joinWords(["a"])).toBe("a");
-  expect(joinWords(["a", "b"])).toBe("a and b");
-  expect(joinWords(["a", "b", "c"])).toBe("a, b and c");
 });

@@ -1,3 +1,4 @@
+import { joinWords } from "@/lib/join-words";
 import { nameInSentence } from "../catalog";
 import { DEMANDS, type DemandKind } from "../demands";
 import type { AskedDemand, Candidate } from "../drills";
@@ -14,11 +15,6 @@ const WARMS = "Warms you up";
 
 /** Most demands that a reason names. */
 const MOST_NAMED = 2;
-
-export function joinWords(words: readonly string[], last: "and" | "or" = "and"): string {
-  if (words.length < 2) return words.join("");
-  return `${words.slice(0, -1).join(", ")} ${last} ${words.at(-1)}`;
-}
 
 /** A demand's name inside a sentence. */
 export function demandInSentence(demand: AskedDemand["demand"]): string {

@@ -1,8 +1,8 @@
+import { joinWords } from "@/lib/join-words";
 import type { DemandId } from "../demands";
 import { doseLevels } from "../dose";
 import { type Candidate, mustPrecede, SHORTFALL_SERVED } from "../drills";
 import { Selection } from "../optimizer";
-import { joinWords } from "../plan";
 import { formatSeconds } from "../units";
 import { type ReviewContext, workSecondsOf, writtenSet } from "./context";
 import { limitersOfSteps, mendsPlane } from "./drill-rules";

@@ -1,6 +1,6 @@
 import { type Approach, type Catalog, type DrillFilter, drillById, type FormatRule } from "@/core/catalog";
 import { SIGNS, VARIANTS } from "@/core/dose";
-import { joinWords } from "@/core/plan";
+import { joinWords } from "@/lib/join-words";
 
 /** How an approach has drills done where it is not in sets one after the other, a line each. */
 export function approachWork(

@@ -10,6 +10,7 @@ import { CircuitFields } from "@/features/shared/circuit-fields";
 import { DoseFields } from "@/features/shared/dose-fields";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { Button } from "@/ui/button";
+import { later } from "@/ui/later";
 import { editOf, listedOf } from "./listed";
 import { OfferFields } from "./offer-fields";
 import type { PanelProps } from "./panel-props";
@@ -17,7 +18,8 @@ import { pinEdit } from "./pin-edit";
 import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
-import { TestPanel } from "./test-panel";
+
+const TestPanel = later(() => import("./test-panel").then((m) => m.TestPanel));
 
 /** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
 export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {

@@ -2,13 +2,12 @@
 
 import { ChevronDown } from "lucide-react";
 import { Popover } from "radix-ui";
-import { useCatalog } from "@/client/catalog";
-import { drillById } from "@/core/catalog";
 import { formatDose, formatDoseBriefly } from "@/core/dose";
 import type { GroupPlan, SharedDrill } from "@/core/group";
 import type { SessionEdit } from "@/core/session";
-import { CircuitFields } from "@/features/shared/circuit-fields";
-import { DoseFields } from "@/features/shared/dose-fields";
+import { later } from "@/ui/later";
+
+const SharedDoseFields = later(() => import("./shared-dose-fields").then((m) => m.SharedDoseFields));
 
 /** How much of a drill everybody does, and what it goes round with; opened, it can be changed for all. */
 export function SharedDose({
@@ -24,8 +23,7 @@ export function SharedDose({
   nameOf: (drill: string) => string;
   onEdit: (edit: SessionEdit) => void;
 }) {
-  const catalog = useCatalog();
-  const { drill, name, dose, rounds } = shared;
+  const { name, dose } = shared;
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -43,15 +41,7 @@ export function SharedDose({
           aria-label={`Dose of ${name}`}
           className="z-40 w-[min(26rem,calc(100vw-2rem))] space-y-4 rounded-sm border border-ink bg-field p-4 shadow-sheet"
         >
-          <p className="font-bold">{name}</p>
-          <DoseFields
-            range={drillById(catalog, drill)!.dose}
-            dose={dose}
-            rounds={rounds}
-            mostSeconds={minutes * 60}
-            onDose={(next) => onEdit({ kind: "pin", drill, dose: next })}
-          />
-          <CircuitFields drill={drill} list={plan.shared} nameOf={nameOf} onMove={onEdit} />
+          <SharedDoseFields shared={shared} plan={plan} minutes={minutes} nameOf={nameOf} onEdit={onEdit} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
