@@ -13,6 +13,7 @@ import { MenuContent, MenuItem } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog";
 import { PickSheet } from "@/ui/pick-sheet-later";
 import { SearchField } from "@/ui/search-field";
+import { SecondsStepper } from "@/ui/seconds-stepper";
 import { Sheet } from "@/ui/sheet";
 import { SortHead } from "@/ui/sort-head";
 import { StepLinks } from "@/ui/step-links";
@@ -76,6 +77,7 @@ function Fields() {
   return (
     <Part name="Fields">
       <WholeStepper label="A number" value={count} range={[0, 9]} onChange={setCount} suffix="of 9" />
+      <SecondsStepper label="Seconds" value={count} range={[0, 60]} onChange={setCount} />
       <WholeStepper label="Large" size="large" value={count} range={[0, 9]} onChange={setCount} />
       <TimeField label="A time" value={time} onChange={setTime} />
       <DayField label="A day" value={day} onChange={setDay} />

@@ -7,9 +7,9 @@ import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { isEqual } from "@/lib/equality";
 import { ok } from "@/lib/result";
 import { Button } from "@/ui/button";
+import { SecondsStepper } from "@/ui/seconds-stepper";
 import { TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
-import { WholeStepper } from "@/ui/whole-stepper";
 import type { PanelProps } from "./panel-props";
 
 /** A test: how long it takes, what the coach looks for, and where it stands. */
@@ -38,13 +38,10 @@ export function TestPanel({
         <h2 className="text-lg leading-tight font-bold tracking-tight">{test.drill.name}</h2>
         <p className="condensed text-ink-faint">A test between drills</p>
       </header>
-      <WholeStepper
+      <SecondsStepper
         label="Time"
         value={step.seconds}
         range={TEST_LIMITS.seconds}
-        step={5}
-        suffix="s"
-        width="3.5ch"
         onChange={(seconds) => change({ seconds })}
       />
       <TextField

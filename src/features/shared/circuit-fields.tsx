@@ -3,6 +3,7 @@ import { changeMove, type DrillMove, joinMove, type ListedDrill, leaveMove } fro
 import { CIRCUIT_LIMITS, circuitName } from "@/core/drills";
 import { circuitsOf } from "@/core/plan";
 import { Button } from "@/ui/button";
+import { SecondsStepper } from "@/ui/seconds-stepper";
 import { WholeStepper } from "@/ui/whole-stepper";
 
 /** The circuit that a drill goes round in, or what it may go round with. */
@@ -43,22 +44,16 @@ export function CircuitFields({
           range={CIRCUIT_LIMITS.rounds}
           onChange={(rounds) => change({ rounds })}
         />
-        <WholeStepper
+        <SecondsStepper
           label="Rest after each drill"
           value={circuit.restInside}
           range={CIRCUIT_LIMITS.rest}
-          step={5}
-          suffix="s"
-          width="3.5ch"
           onChange={(restInside) => change({ restInside })}
         />
-        <WholeStepper
+        <SecondsStepper
           label="Rest after each round"
           value={circuit.restBetween}
           range={CIRCUIT_LIMITS.rest}
-          step={5}
-          suffix="s"
-          width="3.5ch"
           onChange={(restBetween) => change({ restBetween })}
         />
       </div>
