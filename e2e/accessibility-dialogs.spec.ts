@@ -45,6 +45,43 @@ test("axe finds nothing on the dialogs of a session, and the focus comes back", 
   await expectNothing(page);
   await page.keyboard.press("Escape");
   await expect(addDrill).toBeFocused();
+  // What all do, in turns and in another format; the head shows it on the page behind.
+  const dose = page.getByRole("button", { name: /^Dose of / }).nth(2);
+  const name = (await dose.getAttribute("aria-label"))!.replace(/:.*/, "");
+  await dose.click();
+  const fields = page.getByRole("dialog", { name });
+  await fields.getByRole("button", { name: /^Superset with / }).click();
+  await expect(page.getByText("Superset, 2 rounds")).toBeVisible({ timeout: 30_000 });
+  await fields.getByRole("combobox", { name: "Work" }).click();
+  await page.getByRole("option", { name: /^Interval/ }).click();
+  await expect(fields.getByRole("spinbutton", { name: "Off" })).toBeVisible();
+  await expectNothing(page);
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: new RegExp(`^${name}:`) })).toBeFocused();
+});
+
+test("axe finds nothing on a drill in variants, in a superset, offered and tested", async ({ page }) => {
+  await page.goto(`${server.url}/session/today-throwers/bogdan`);
+  const why = page.getByRole("region", { name: "Why" });
+  await expect(why.getByRole("heading", { level: 2 })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("g");
+  await expect(page.getByText("Superset, 2 rounds")).toBeVisible();
+  await why.getByRole("combobox", { name: "Work" }).click();
+  await page
+    .getByRole("option", { name: /^(Variants|In pieces)/ })
+    .first()
+    .click();
+  await expect(why.getByRole("button", { name: /^Add a (round|piece)$/ })).toBeVisible();
+  await why.getByRole("button", { name: /^Offer it with/ }).click();
+  await why.getByRole("button", { name: "Another one once it is easy" }).click();
+  await expect(why.getByRole("textbox", { name: "What has to be reached" })).toBeVisible();
+  await expectNothing(page);
+  await page.getByRole("button", { name: "Add a test" }).click();
+  await page.getByRole("dialog").getByRole("combobox").fill("squat");
+  await page.keyboard.press("Enter");
+  await expect(why.getByRole("textbox", { name: "What to look for" })).toBeVisible();
+  await expectNothing(page);
 });
 
 test("axe finds nothing on a backup that was imported", async ({ page }) => {
