@@ -9,11 +9,14 @@ export function Toggle({
   label,
   note,
   isOn,
+  isFixed = false,
   onChange,
 }: {
   label: string;
   note?: string;
   isOn: boolean;
+  /** Whether it cannot be changed now. */
+  isFixed?: boolean;
   onChange: (isOn: boolean) => void;
 }) {
   const id = useId();
@@ -22,9 +25,10 @@ export function Toggle({
       <Checkbox.Root
         id={id}
         checked={isOn}
+        disabled={isFixed}
         aria-describedby={note ? `${id}-note` : undefined}
         onCheckedChange={(on) => onChange(on === true)}
-        className="mt-px inline-flex size-6 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
+        className="mt-px inline-flex size-6 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink disabled:opacity-50 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
       >
         <Checkbox.Indicator>
           <Check aria-hidden className="size-4" />

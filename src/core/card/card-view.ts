@@ -197,14 +197,14 @@ function testRow(
   equipment: GymKit["equipment"],
 ): CardDrill {
   return {
-    ...{
-      id: `test ${test} ${startsAt}`,
-      isTest: true,
-      number: null,
-      name: `Test: ${drill.name}`,
-      phase: "Test",
-    },
-    ...{ opensPhase: false, opensCircuit: null, isInCircuit: false },
+    id: `test ${test} ${startsAt}`,
+    isTest: true,
+    number: null,
+    name: `Test: ${drill.name}`,
+    phase: "Test",
+    opensPhase: false,
+    opensCircuit: null,
+    isInCircuit: false,
     at: formatClock(startsAt),
     dose: formatSeconds(seconds),
     offers: [],

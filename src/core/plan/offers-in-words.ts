@@ -3,15 +3,9 @@ import type { PlanStep } from "./types";
 
 /** What may be done in place of a drill, as it stands beside it. */
 export function offersInWords({ anyOf, condition }: Pick<PlanStep, "anyOf" | "condition">): string[] {
+  const others = anyOf.map((d) => d.name);
   return [
-    ...(anyOf.length > 0
-      ? [
-          `Or ${joinWords(
-            anyOf.map((d) => d.name),
-            "or",
-          )}, as you like.`,
-        ]
-      : []),
+    ...(others.length > 0 ? [`Or ${joinWords(others, "or")}, as you like.`] : []),
     ...(condition ? [`${condition.reached}: then ${condition.next.name}.`] : []),
   ];
 }

@@ -4,41 +4,18 @@ import type { ChoiceOfDrills, ChoiceRequest } from "../drills";
 /** Choices of drills that are kept: those of a session's blocks before and after a few changes. */
 const MOST_KEPT = 16;
 
-/** What of a request its drills depend on. */
-function dependsOn({
-  drills,
-  demands,
-  athlete: { experience, limiters, areas },
-  approach,
-  room,
-  equipment,
-  clearFloor,
-  own,
-  circuits,
-  tests,
-  dropped,
-  seconds,
-  taken,
-  begun,
-}: ChoiceRequest) {
-  const kit = equipment && [...equipment];
-  const who = { experience, limiters, areas };
-  return {
-    drills,
-    demands,
-    who,
-    approach,
-    room,
-    kit,
-    clearFloor,
-    own,
-    circuits,
-    tests,
-    dropped,
-    seconds,
-    taken,
-    begun,
-  };
+/** What of a request its drills depend on as it stands. */
+const DEPENDS_ON = [
+  ...["drills", "demands", "approach", "room", "clearFloor", "own", "circuits", "tests"],
+  ...["dropped", "seconds", "taken", "begun"],
+] as readonly (keyof ChoiceRequest)[];
+
+/** The same with what else of it its drills depend on, as values that can be compared. */
+function dependsOn(request: ChoiceRequest): unknown[] {
+  const { experience, limiters, areas } = request.athlete;
+  const kit = request.equipment && [...request.equipment];
+  const lifts = request.lifts.map(({ lift, startsEmpty }) => [lift.id, startsEmpty]);
+  return [...DEPENDS_ON.map((key) => request[key]), experience, limiters, areas, kit, lifts];
 }
 
 /**
@@ -46,7 +23,7 @@ function dependsOn({
  * as they are, and those need not be chosen again. The same request gives the same drills with it as without.
  */
 export class PlanMemory {
-  private kept: { from: ReturnType<typeof dependsOn>; choice: ChoiceOfDrills }[] = [];
+  private kept: { from: unknown[]; choice: ChoiceOfDrills }[] = [];
 
   /** The choice for a request, worked out where it is not known. */
   choose(request: ChoiceRequest, work: () => ChoiceOfDrills): ChoiceOfDrills {

@@ -62,11 +62,11 @@ export function TestPanel({
                 <Toggle
                   label={name}
                   isOn={isOn}
-                  onChange={(on) => {
-                    const at = on ? [...step.at, place] : step.at.filter((p) => !isEqual(p, place));
-                    // A test that stands nowhere would be none: it is dropped by its button.
-                    if (at.length > 0) change({ at });
-                  }}
+                  // A test that stands nowhere would be none: it is dropped by its button.
+                  isFixed={isOn && step.at.length === 1}
+                  onChange={(on) =>
+                    change({ at: on ? [...step.at, place] : step.at.filter((p) => !isEqual(p, place)) })
+                  }
                 />
               </li>
             );

@@ -19,3 +19,11 @@ export async function refusal(handle: (request: Request) => Promise<Response>, b
   expect(response.headers.get("content-type")).toBe("application/problem+json");
   return { status: response.status, ...(await response.json()) };
 }
+
+/** What POST /api/plan is asked for one athlete who squats. */
+export const planOfSquat = {
+  unit: "kg",
+  lifts: [backSquat],
+  minutes: 15,
+  athlete: { bodyWeight: 80, experience: "intermediate", limiters: ["ankle-dorsiflexion"], areas: [] },
+};
