@@ -125,7 +125,7 @@ function LiftPart({
             head: d.opensCircuit,
             cells: [
               d.at,
-              <Text key="name">
+              <Text key="name" style={d.isInCircuit ? styles.inset : {}}>
                 <Text style={styles.strong}>{d.name}</Text>
                 {d.kit.length > 0 ? ` (${d.kit.join(", ")})` : ""}
                 {d.offers.map((offer) => (

@@ -73,7 +73,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
                     )}
                     <tr className="break-inside-avoid">
                       <td className={`${CELL} font-semibold text-ink-soft`}>{i + 1}</td>
-                      <td className={CELL}>
+                      <td className={`${CELL} ${s.circuit ? "pl-4" : ""}`}>
                         <strong className="font-semibold">{s.name}</strong>{" "}
                         {plan.shared[i - 1]?.phase !== s.phase && (
                           <span className="condensed text-ink-soft">

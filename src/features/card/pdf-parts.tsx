@@ -56,6 +56,8 @@ export const styles = StyleSheet.create({
   headRow: { flexDirection: "row", borderBottom: `0.75pt solid ${INK}`, paddingVertical: 2, gap: 6 },
   soft: { color: SOFT, fontSize: 8 },
   strong: { fontWeight: 700 },
+  /** What goes round, under the head of its circuit. */
+  inset: { marginLeft: 10 },
   box: { width: 10, height: 10, border: `0.75pt solid ${INK}` },
 });
 

@@ -68,7 +68,7 @@ export function SheetsPdf({
               head: circuitOpenedBy(s, plan.shared),
               cells: [
                 String(i + 1),
-                <Text key="name" style={styles.strong}>
+                <Text key="name" style={s.circuit ? [styles.strong, styles.inset] : styles.strong}>
                   {s.name}
                 </Text>,
                 formatDose(s.dose) + (s.turns > 1 ? ", two turns" : ""),

@@ -66,11 +66,13 @@ export function ApproachJobs({
                   [Math.max(1, slot.drills.least), 10],
                   (most) => setSlot(i, { drills: { ...slot.drills, most } }),
                 )}
-                <Toggle
-                  label="Offers three"
-                  isOn={slot.offers ?? false}
-                  onChange={(offers) => setSlot(i, { offers: offers || undefined })}
-                />
+                <span className="ml-auto">
+                  <Toggle
+                    label="Offers three"
+                    isOn={slot.offers ?? false}
+                    onChange={(offers) => setSlot(i, { offers: offers || undefined })}
+                  />
+                </span>
               </li>
             ))}
           </ul>

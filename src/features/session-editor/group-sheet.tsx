@@ -87,7 +87,7 @@ export function GroupSheet({
                   id={s.drill}
                   index={place}
                   name={s.name}
-                  className="grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1"
+                  className={`grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1 ${s.circuit ? "border-l-2 border-l-ochre-deep" : ""}`}
                 >
                   <span className="pt-1.5 text-right font-semibold text-ink-faint">{i + 1}</span>
                   <span className="min-w-0 pt-1.5">

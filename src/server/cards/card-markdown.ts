@@ -28,7 +28,13 @@ function liftPart({ name, drills, ramp, missing }: CardLift): string[] {
         ["At", "Drill", "Phase", "Dose", "Cue"],
         drills.flatMap((d) => [
           ...(d.opensCircuit ? [["", `**${d.opensCircuit}**`, "", "", ""]] : []),
-          [d.at, text(d.name), d.phase, text(d.dose), text([d.cue, ...d.offers].join(". "))],
+          [
+            d.at,
+            d.isInCircuit ? `– ${text(d.name)}` : text(d.name),
+            d.phase,
+            text(d.dose),
+            text([d.cue, ...d.offers].join(". ")),
+          ],
         ]),
       ),
     );
