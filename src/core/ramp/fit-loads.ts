@@ -3,7 +3,7 @@ import type { Weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
 import { chooseWeights } from "./choose-weights";
-import { LEAST_GAP } from "./constants";
+import { HEAVY, LEAST_GAP } from "./constants";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import type { FixedSet, RampRequest } from "./types";
 
@@ -26,6 +26,8 @@ export interface LoadsWanted {
   first?: Weight;
   /** How much a jump may be larger than the one before it; absent: a step. */
   growth?: number;
+  /** How many sets, the last ones, may be heavy; absent: any. The coach's own may be. */
+  mostHeavy?: number;
   /** The set that has just been done, from which they go on; absent: the ramp begins. */
   from?: DoneLoad;
 }
@@ -35,7 +37,18 @@ export interface LoadsWanted {
  * jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
  */
 export function fitLoads(
-  { request, table, loadable, limits, count, idealsOf, first, growth = limits.step, from }: LoadsWanted,
+  {
+    request,
+    table,
+    loadable,
+    limits,
+    count,
+    idealsOf,
+    first,
+    growth = limits.step,
+    mostHeavy = Number.POSITIVE_INFINITY,
+    from,
+  }: LoadsWanted,
   fixed: Readonly<Record<number, FixedSet>>,
 ): ChosenLoads | null {
   const W = limits.working;
@@ -56,7 +69,8 @@ export function fitLoads(
       const own = fixed[i]?.weight;
       if (own !== undefined) return [own];
       if (i === 0 && sets > 1 && first !== undefined) return [first];
-      const found = candidateWeights(below, ideal, window);
+      const mayBeHeavy = i >= sets - mostHeavy;
+      const found = candidateWeights(below, ideal, window).filter((w) => mayBeHeavy || w < HEAVY * W);
       return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
     });
     const problem: WeightProblem = {

@@ -333,6 +333,15 @@ describe("poor gyms", () => {
     expect(codes(ramp)).toContain("coarse-plates");
   });
 
+  test("light sets make no set heavy where the plates leave holes", () => {
+    const holes = barKit(weight(20), 0 as Weight, [plate(10, 3), plate(2, 1, false), plate(1, 3, false)]);
+    const asked = rampRequest(88, 1, { lift: pull, kit: holes, experience: "beginner" });
+    const heavy = (ramp: Ramp) => ramp.sets.filter((s) => s.fraction >= 0.85).map((s) => s.weight);
+    const sore = planRamp({ ...asked, slowToWarm: "sore" });
+    expect(heavy(sore)).toEqual(heavy(planRamp(asked)));
+    expect(heavy(sore)).toEqual([weight(80)]);
+  });
+
   test("one plate size still ramps", () => {
     const ramp = planRamp(rampRequest(120, 5, { kit: barKit(weight(20), 0 as Weight, [plate(25, 2)]) }));
     expect(weightsOf(ramp)).toEqual([20, 70]);

@@ -35,7 +35,7 @@ export function planRamp(request: RampRequest): Ramp {
       ? idealsOf(sets)
       : withLightSets(idealsOf(plainCount), sets - plainCount, W, limits.gap);
   const fixed = request.fixed ?? {};
-  const plain: LoadsWanted = {
+  const steps: LoadsWanted = {
     request,
     table,
     loadable,
@@ -43,9 +43,9 @@ export function planRamp(request: RampRequest): Ramp {
     // Where there is no room for all light sets there are fewer.
     count: withExtras(count).length,
     idealsOf: withExtras,
-    ...(extras > 0 && { growth: Number.POSITIVE_INFINITY }),
     first: start === limits.lightest ? limits.lightest : undefined,
   };
+  const plain = extras > 0 ? withNoMoreHeavyOnes(steps, plainCount) : steps;
   const wanted = asksForEmptyBar(request, limits) ? afterEmptyBar(plain) : plain;
   const withFixed = fitLoads(wanted, fixed);
   const loads = withFixed ?? fitLoads(wanted, {})!;
@@ -86,6 +86,19 @@ export function assembleRamp(
     },
     findings: [...findings, ...additionFindings(sets, lift, additions)],
   };
+}
+
+/**
+ * With light sets the jumps grow where these end, and no more sets are heavy than in the ramp without them, unless the
+ * coach has given their number.
+ */
+function withNoMoreHeavyOnes(steps: LoadsWanted, plainCount: number): LoadsWanted {
+  const growth = Number.POSITIVE_INFINITY;
+  if (steps.request.rampSets !== undefined) return { ...steps, growth };
+  const W = steps.limits.working;
+  const usual = fitLoads({ ...steps, count: plainCount }, {})!;
+  const heavy = usual.weights.filter((w) => w >= HEAVY * W).length;
+  return { ...steps, growth, mostHeavy: Math.max(1, heavy) };
 }
 
 /** A bar complex is done with the empty bar, also where the ramp itself begins at full height. */
