@@ -20,6 +20,7 @@ const shares = (a: Drill, b: Drill, kind: string, least: number) =>
 const stage = (d: Drill) => (d.assisted ? 0 : d.load.kind === "none" ? 1 : 2);
 /** What has to come first, written down anew. */
 const wrong = (first: Drill, later: Drill, onlySlots = false) => {
+  if (later.before === first.id) return true;
   const areParts = first.part !== undefined && later.part !== undefined;
   if (areParts && !onlySlots) return later.part! < first.part!;
   const rolls = (d: Drill) => d.equipment.flat().includes("roller");
