@@ -241,6 +241,7 @@ export function athleteWith(known: Partial<AthleteRecord>): AthleteRecord {
     maxima: [],
     ownBar: null,
     cannotUse: [],
+    reached: [],
     approach: null,
     rampStyle: null,
     ...known,

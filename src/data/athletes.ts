@@ -1,4 +1,5 @@
 import { and, asc, count, desc, eq, getTableColumns, inArray, like, lte, max, sql } from "drizzle-orm";
+import type { ReachedSign } from "@/core/athlete";
 import type { Weight } from "@/core/units";
 import { database, together, write } from "./database";
 import { groupRows } from "./group-rows";
@@ -183,6 +184,25 @@ export async function updateAthlete(id: string, revision: number, rows: AthleteR
       ...(rows.weights.length > 0 ? [db.insert(workingWeight).values(rows.weights)] : []),
     ]);
     return revision + 1;
+  });
+}
+
+/** Notes or takes back what an athlete has reached at a drill. False: there is no such athlete. */
+export async function changeReached(
+  id: string,
+  change: (reached: unknown) => ReachedSign[],
+): Promise<boolean> {
+  return write(async (db) => {
+    const [there] = await db
+      .select({ reached: athlete.reached, revision: athlete.revision })
+      .from(athlete)
+      .where(eq(athlete.id, id));
+    if (!there) return false;
+    await db
+      .update(athlete)
+      .set({ reached: change(there.reached), revision: there.revision + 1 })
+      .where(eq(athlete.id, id));
+    return true;
   });
 }
 

@@ -78,6 +78,8 @@ export const athlete = sqliteTable("athlete", {
   ownBar: text("own_bar", { mode: "json" }),
   /** Equipment that the athlete cannot use. */
   cannotUse: text("cannot_use", { mode: "json" }).notNull().default([]),
+  /** What has been reached at drills, by drill, sign and day. */
+  reached: text("reached", { mode: "json" }).notNull().default([]),
   /** The approach and the style of ramp that this athlete always has; null: the session's. */
   approach: text("approach"),
   rampStyle: text("ramp_style"),

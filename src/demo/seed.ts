@@ -66,6 +66,7 @@ function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord 
     maxima: [],
     ownBar: null,
     cannotUse: [],
+    reached: [],
     approach: null,
     rampStyle: null,
   };
@@ -124,6 +125,8 @@ function sessionRows(
     own: [],
     circuits: [],
     dropped: [],
+    tests: [],
+    coolDown: false,
     racks: USUAL_RACKS,
   };
   const participants = group.athletes.map((a) => ({ athleteId: a.id, absent: false }));

@@ -74,7 +74,15 @@ describe("the plan of a group", () => {
     ...{ id: "s", name: "Evening", day: "2026-02-02", time: "18:30", gymId: gym.id, groupId: null },
     lifts: [{ lift: "back-squat", scheme: null, pairedWithNext: false }],
     ...{ minutes: 18, approach: "temperature-first", room: "normal" as const, together: true },
-    ...{ own: [{ drill: own.id }], circuits: [], dropped: [], racks: USUAL_RACKS, participants: [] },
+    ...{
+      own: [{ drill: own.id }],
+      circuits: [],
+      dropped: [],
+      tests: [],
+      coolDown: false,
+      racks: USUAL_RACKS,
+      participants: [],
+    },
   };
   const members = ["Ilse", "Mei", "Soraya"].map((name) => {
     const who = { ...athlete, id: name.toLowerCase(), name };

@@ -1,7 +1,7 @@
 import type { EquipmentId } from "../catalog";
 import type { RampStyleId } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
-import type { AthleteProfile } from "./athlete";
+import type { AthleteProfile, ReachedSign } from "./athlete";
 
 /** What is known of an athlete. */
 export interface AthleteRecord extends AthleteProfile {
@@ -19,6 +19,8 @@ export interface AthleteRecord extends AthleteProfile {
   maxima: readonly OneRepMax[];
   /** A bar that the athlete brings along, its weight in the athlete's unit; null: the gym's. */
   ownBar: { name: string; weight: Weight } | null;
+  /** What this athlete has reached at drills. */
+  reached: readonly ReachedSign[];
   /** What the athlete cannot use. */
   cannotUse: readonly EquipmentId[];
   /** The approach and the style of ramp that this athlete always has; null: as the session has it. */

@@ -1,4 +1,4 @@
-import type { AthleteArea, Drill, Lift } from "../catalog";
+import type { AthleteArea, Drill, DrillId, Lift } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Experience, RampRequest } from "../ramp";
 
@@ -8,6 +8,16 @@ export interface AthleteProfile {
   /** Demands that hold this athlete back, the most important first. */
   limiters: readonly DemandId[];
   areas: readonly AthleteArea[];
+  /** What this athlete has reached at drills; absent: nothing is known. */
+  reached?: readonly Omit<ReachedSign, "day">[];
+}
+
+/** Something that was to be reached at a drill before another takes its place, in the coach's words. */
+export interface ReachedSign {
+  drill: DrillId;
+  sign: string;
+  /** ISO day. */
+  day: string;
 }
 
 /** How slow to warm the athlete's worst area is that the lift loads; an area to avoid adds no sets. */

@@ -1,3 +1,3 @@
-export { type AthleteProfile, ageOn, isStiff, rulesOut, slowToWarmFor } from "./athlete";
+export { type AthleteProfile, ageOn, isStiff, type ReachedSign, rulesOut, slowToWarmFor } from "./athlete";
 export type { AthleteRecord, OneRepMax, PlannedAthlete, WorkingWeight } from "./athlete-record";
 export { OLD_AFTER_WEEKS } from "./old-weight";

@@ -97,6 +97,8 @@ export interface CardView {
   minutes: number;
   stair: Stair;
   lifts: CardLift[];
+  /** What comes again after the last lift, and how long that takes, as "6:20"; null: nothing. */
+  coolDown: { drills: string[]; takes: string } | null;
   cautions: Caution[];
   /** Rows of drills and ramp sets in all, for whoever has to fit them on a page. */
   rows: number;
@@ -134,6 +136,7 @@ export function cardView({
       missing: kit && !ramp ? NO_WEIGHT : null,
     };
   });
+  const { coolDown } = plan;
   return {
     athlete: athlete.name,
     day,
@@ -144,8 +147,15 @@ export function cardView({
     minutes: request.minutes,
     stair: stairOf(planOfLift(plan, 0), request.minutes),
     lifts,
+    coolDown: coolDown && {
+      drills: coolDown.drills.map((d) => `${d.drill.name} ${formatDose(d.dose)}`),
+      takes: formatClock(coolDown.seconds),
+    },
     cautions: cautionsOf(request, plan, athlete, day),
-    rows: lifts.reduce((sum, l) => sum + rowsOf(l.drills) + (l.ramp?.rows.length ?? 0), 0),
+    rows: lifts.reduce(
+      (sum, l) => sum + rowsOf(l.drills) + (l.ramp?.rows.length ?? 0),
+      coolDown ? COOL_DOWN_ROWS : 0,
+    ),
   };
 }
 
@@ -156,6 +166,9 @@ function workingOf({ sets, reps, weight, backOffs }: DraftLift, { unit }: GymKit
     backOffs: backOffs.map((b) => `, then ${b.sets} × ${b.reps} × ${formatWeight(b.weight)}`).join(""),
   };
 }
+
+/** Lines that a cool-down takes. */
+const COOL_DOWN_ROWS = 3;
 
 /** Letters of a dose that fit one line of a card. */
 const DOSE_LINE = 26;

@@ -70,6 +70,8 @@ export interface WarmUpDraft {
   dropped: readonly string[];
   /** Quick checks between the drills before the first lift. */
   tests: readonly TestStep[];
+  /** Whether the drills come once more after the last lift, as a cool-down. */
+  coolDown: boolean;
   /** The drills of a better plan found later, as the coach has taken them over; null: none. */
   taken: readonly TakenDrill[] | null;
   /** The drills as they were when the first ramp set was done; null: none has been. */

@@ -20,7 +20,7 @@ export type WarmUpEdit =
   | { kind: "move-lift"; at: number; to: number }
   | { kind: "choose-lift"; at: number; lift: DraftLift }
   | { kind: "change-lift"; at: number; change: Partial<Pick<DraftLift, LiftSetting>> }
-  | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room">> }
+  | { kind: "frame"; change: Partial<Pick<WarmUpDraft, "minutes" | "approach" | "room" | "coolDown">> }
   | ({ kind: "pin"; block: number } & OwnDrill)
   | { kind: "swap"; drill: DrillId; block: number; with: DrillId; dose?: OwnDose }
   | DrillListEdit

@@ -65,6 +65,7 @@ export function planRequestFor(
     circuits: draft.circuits,
     dropped: draft.dropped,
     tests: draft.tests,
+    coolDown: draft.coolDown,
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,
     drills: catalog.drills,

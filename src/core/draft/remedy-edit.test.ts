@@ -39,6 +39,7 @@ const draft: WarmUpDraft = {
   own: [],
   circuits: [],
   tests: [],
+  coolDown: false,
   dropped: [],
   taken: null,
   begun: null,

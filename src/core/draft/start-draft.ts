@@ -101,6 +101,7 @@ export function startDraft(
     own: [],
     circuits: [],
     tests: [],
+    coolDown: false,
     dropped: [],
     taken: null,
     begun: null,

@@ -5,6 +5,7 @@ import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from 
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
 import { APPROACH_CIRCUIT, type Circuit, type CircuitPart, partOf, restShare } from "./circuits";
+import type { Condition } from "./conditions";
 import {
   CHANGE_ESTIMATE_SECONDS,
   LIMITER_DOSE_SECONDS,
@@ -26,14 +27,8 @@ export interface OwnDrill {
   alone?: boolean;
   /** Other drills that would do as well: the athlete takes one of them all; until then this one counts. */
   anyOf?: readonly DrillId[];
-  /** What comes in its place once something has been reached; whether it has, the coach sees on the day. */
+  /** What comes in its place for whom, or once what has been reached. */
   condition?: Condition;
-}
-
-/** Once something has been reached, in the coach's words, another drill is done. */
-export interface Condition {
-  reached: string;
-  next: DrillId;
 }
 
 /** The most other drills that are offered, and the letters of what has to be reached. */

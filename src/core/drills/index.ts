@@ -6,7 +6,6 @@ export {
   type ChoiceModel,
   type ChoiceRequest,
   type Choices,
-  type Condition,
   choiceModels,
   choicesByRounds,
   OFFER_LIMITS,
@@ -23,6 +22,16 @@ export {
 } from "./choose-drills";
 export { CIRCUIT_LIMITS, type Circuit, type CircuitPart, circuitInWords, circuitName } from "./circuits";
 export {
+  type Condition,
+  conditionInWords,
+  type Decided,
+  decideConditions,
+  LEAST_EXPERIENCES,
+  type LeastExperience,
+  type MetCondition,
+  reachedAt,
+} from "./conditions";
+export {
   HARD_EFFORT,
   LIMITER_SERVES,
   LIMITER_SLACK_SECONDS,
@@ -35,7 +44,15 @@ export { mustPrecede, orderCost, orderDrills } from "./order-drills";
 export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
 export { saysWhatFor, slotOf } from "./slots";
-export { knownTests, TEST_LIMITS, type TestPlace, type TestStep, testSeconds } from "./test-steps";
+export {
+  type KnownTest,
+  knownTests,
+  TEST_LIMITS,
+  type TestPlace,
+  type TestStep,
+  testSeconds,
+  testsAfter,
+} from "./test-steps";
 export {
   changeSeconds,
   type Placed,

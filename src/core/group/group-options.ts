@@ -64,6 +64,8 @@ export function sharedOptions(request: GroupRequest, members: readonly MemberMod
       const doneBy = members.map((of, a) => {
         // Who has it as a drill of their own does not do it twice.
         if (isPinned(of.member, drill.id)) return null;
+        const instead = insteadOf(candidate, of);
+        if (instead) return instead;
         return mayDo[a] ? (ofMember[a]!.get(key) ?? candidate) : substituteFor(candidate, of, request);
       });
       // Everybody gets warm, whether or not there is a machine for each.
@@ -76,6 +78,14 @@ export function sharedOptions(request: GroupRequest, members: readonly MemberMod
       const split = turns > 1 && splitBetween(candidate, doneBy, members, request);
       return [...(turns <= MOST_TURNS ? [shared(doneBy, turns)] : []), ...(split ? [shared(split, 1)] : [])];
     });
+}
+
+/** What a member does in the place of a drill of all by what is known of that one; null: the drill itself. */
+function insteadOf({ drill, seconds }: Candidate, { model, instead }: MemberModel): Candidate | null {
+  const doses = model.candidates.filter((c) => c.drill.id === instead.get(drill.id));
+  // As much of it as there is time for while the others do theirs, else the least there is.
+  const longestFirst = doses.sort((a, b) => b.seconds - a.seconds);
+  return longestFirst.find((c) => c.seconds <= seconds + SUBSTITUTE_SLACK) ?? longestFirst.at(-1) ?? null;
 }
 
 /** As many as there are machines do a drill, the others a substitute meanwhile; null where one of them has none. */
@@ -125,11 +135,25 @@ function onceRound(c: Candidate): Candidate {
   };
 }
 
+/** The drills of the member's own circuit that one goes round in, in their order; null: it goes round in none. */
+function circuitOf(
+  { circuit }: Candidate,
+  member: MemberModel["member"],
+  { candidates }: MemberModel["model"],
+): Candidate[] | null {
+  if (circuit?.by !== "coach" || !circuit.drills.every((d) => isPinned(member, d))) return null;
+  return circuit.drills.flatMap((d) => candidates.find((c) => c.drill.id === d) ?? []);
+}
+
 /** What one member may do alone: a drill for a limiter, or what the coach wants. */
 export function personalOptions(members: readonly MemberModel[]): GroupOption[] {
   return members.flatMap(({ model, member: of }, member) =>
     model.candidates.flatMap((c): GroupOption[] => {
-      if (isPinned(of, c.drill.id)) return [{ kind: "personal", member, candidates: [onceRound(c)] }];
+      if (isPinned(of, c.drill.id)) {
+        const round = circuitOf(c, of, model);
+        if (round === null) return [{ kind: "personal", member, candidates: [onceRound(c)] }];
+        return round[0] === c ? [{ kind: "personal", member, candidates: round }] : [];
+      }
       const forLimiter = c.serves.some(
         ({ demand }) =>
           model.demands[demand]!.limiter &&

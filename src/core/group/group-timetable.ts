@@ -1,5 +1,13 @@
-import { countedKit, type DrillId, type EquipmentId, kitInUse } from "../catalog";
-import { type Candidate, changeSeconds, mustPrecede, setUpSecondsAfter } from "../drills";
+import { countedKit, type Drill, type DrillId, type EquipmentId, kitInUse } from "../catalog";
+import {
+  type Candidate,
+  changeSeconds,
+  knownTests,
+  mustPrecede,
+  type PlacedTest,
+  setUpSecondsAfter,
+  testsAfter,
+} from "../drills";
 import type { GroupRequest, MemberStep } from "./types";
 
 /** Something that one member still has to do. */
@@ -23,6 +31,7 @@ export interface TimedTask extends Task {
 /** One member's way through the warm-up. */
 export interface MemberTimes {
   tasks: TimedTask[];
+  tests: PlacedTest[];
   waitingSeconds: number;
   /** The second at which the last one ends. */
   seconds: number;
@@ -47,8 +56,22 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
   const states = plans.map((tasks) => ({
     left: tasks.slice(),
     clock: 0,
-    times: { tasks: [], waitingSeconds: 0, seconds: 0 } as MemberTimes,
+    times: { tasks: [], tests: [], waitingSeconds: 0, seconds: 0 } as MemberTimes,
+    last: null as Drill | null,
   }));
+  const tests = knownTests(request.tests ?? [], request.drills);
+  /** @param done what the member has just done; null: nothing yet. @param of what all have done. */
+  const testNow = (state: (typeof states)[number], done: DrillId | null, of: DrillId | null) => {
+    const isLast = state.left.length === 0;
+    for (const { index, drill, looksFor, seconds } of testsAfter(tests, of, { isLast })) {
+      const startsAt = state.clock + changeSeconds(state.last, drill);
+      state.times.tests.push({ test: index, drill, looksFor, after: done, startsAt, seconds });
+      state.clock = startsAt + seconds;
+      state.times.seconds = state.clock;
+      state.last = drill;
+    }
+  };
+  for (const state of states) testNow(state, null, null);
   const isFree = (kit: EquipmentId, at: number) =>
     holds.filter((h) => h.kit === kit && h.until > at).length < request.counts[kit]!;
 
@@ -69,7 +92,7 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
       continue;
     }
     const { drill, workSeconds } = next.candidate;
-    const before = times.tasks.at(-1)?.candidate.drill ?? null;
+    const before = state.last;
     const startsAt = clock + Math.max(next.restBefore, changeSeconds(before, drill));
     const seconds = setUpSecondsAfter(before, drill) + workSeconds;
     const uses = kitInUse(
@@ -81,13 +104,18 @@ export function groupTimetable(plans: readonly (readonly Task[])[], request: Gro
     times.tasks.push({ ...next, startsAt, seconds, holdsFrom: clock, uses });
     times.seconds = state.clock;
     left.splice(left.indexOf(next), 1);
+    state.last = drill;
+    // What goes round is tested after its last round; who does another drill meanwhile is tested with the others.
+    const goesOn = left.some((t) => t.candidate.drill === drill && t.of === next.of);
+    if (!goesOn) testNow(state, drill.id, next.of ?? drill.id);
   }
 }
 
 /** Whether a task may be done before another that stands ahead of it: same block, and neither order is asked for. */
 function mayOvertake(task: Task, ahead: Task): boolean {
   if (task.kind === "personal" && ahead.kind === "personal") {
-    return !mustPrecede(ahead.candidate.drill, task.candidate.drill);
+    const isOneRound = task.candidate.circuit !== null && task.candidate.circuit === ahead.candidate.circuit;
+    return !isOneRound && !mustPrecede(ahead.candidate.drill, task.candidate.drill);
   }
   if (task.candidate.block !== ahead.candidate.block || task.candidate.rounds > 1) return false;
   return task.kind !== "personal" && !mustPrecede(ahead.candidate.drill, task.candidate.drill);

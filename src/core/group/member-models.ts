@@ -1,12 +1,15 @@
 import { type DrillId, type EquipmentId, kitWithout, RAISE_MACHINES } from "../catalog";
-import { type Choices, choicesByRounds, type OwnDrill } from "../drills";
+import { type Choices, choicesByRounds, decideConditions } from "../drills";
 import { blockChoice, blocksOf, planRamps, rampSecondsOf } from "../plan";
 import type { Ramp } from "../ramp";
 import type { GroupMember, GroupRequest } from "./types";
 
 /** What a choice for a group is made from, for one member. */
 export interface MemberModel {
+  /** With own drills as what is known of the member decides them. */
   member: GroupMember;
+  /** Drills of all in whose place this member does another. */
+  instead: ReadonlyMap<DrillId, DrillId>;
   /** What this member has of the gym's; null: everything. */
   equipment: ReadonlySet<EquipmentId> | null;
   /** The machine to get warm on that is this member's alone, where there are fewer than people. */
@@ -51,33 +54,33 @@ function allotMachines(request: GroupRequest): (EquipmentId | null)[] {
 /** What each member may do, and what is left of their time, for each number of rounds that circuits may go. */
 export function memberModels(request: GroupRequest): MemberModel[][] {
   const machines = allotMachines(request);
-  const prepared = request.members.map((member, i) => {
+  const prepared = request.members.map((known, i) => {
     const others = RAISE_MACHINES.filter((m) => isScarce(m, request) && m !== machines[i]);
-    const equipment = kitWithout(request.equipment, [...(member.cannotUse ?? []), ...others]);
+    const { athlete, lifts, cannotUse = [] } = known;
+    const equipment = kitWithout(request.equipment, [...cannotUse, ...others]);
+    const dropped = [...request.dropped, ...(known.dropped ?? [])];
+    const by = { athlete, equipment, dropped, drills: request.drills };
+    const member = { ...known, ...decideConditions({ own: known.own ?? [], circuits: known.circuits }, by) };
+    const ofAll = decideConditions(ofAllFor(request, known), by);
     const own = {
-      ...request,
-      athlete: member.athlete,
-      lifts: member.lifts,
-      equipment,
-      own: ownOf(request, member),
-      dropped: [...request.dropped, ...(member.dropped ?? [])],
+      ...{ ...request, athlete, lifts, equipment, dropped },
+      own: [...ofAll.own.filter((o) => !isPinned(member, o.drill)), ...member.own],
+      circuits: [...ofAll.circuits, ...member.circuits],
     };
-    const first = blocksOf(member.lifts)[0];
+    const instead = new Map(ofAll.own.flatMap((o) => (o.insteadOf ? [[o.insteadOf.drill, o.drill]] : [])));
+    const first = blocksOf(lifts)[0];
     const { ramps } = planRamps(own, first);
     const models = choicesByRounds(blockChoice(own, ramps, 0, { served: [], drills: [] }));
-    const shared = { member, equipment, machine: machines[i] ?? null, ramps };
+    const shared = { member, instead, equipment, machine: machines[i] ?? null, ramps };
     return { ...shared, rampSeconds: rampSecondsOf(ramps, first), models };
   });
   const rounds = prepared[0]?.models ?? [];
   return rounds.map((_, i) => prepared.map(({ models, ...rest }) => ({ ...rest, model: models[i]! })));
 }
 
-/** What the coach has chosen for all, less what one does not do, and for this one. */
-function ownOf({ own }: GroupRequest, member: GroupMember): OwnDrill[] {
-  return [
-    ...own.filter((o) => !isDropped(member, o.drill) && !isPinned(member, o.drill)),
-    ...(member.own ?? []),
-  ];
+/** What the coach has chosen for all, less what one does not do, or does for oneself. */
+function ofAllFor({ own, circuits }: GroupRequest, member: GroupMember) {
+  return { own: own.filter((o) => !isDropped(member, o.drill) && !isPinned(member, o.drill)), circuits };
 }
 
 /** Whether the coach wants a drill for this member. */

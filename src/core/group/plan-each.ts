@@ -42,7 +42,8 @@ export function* planEachSteps(members: readonly EachRequest[]): Generator<Group
         };
       });
     const { drillSeconds, seconds, ramps } = plan;
-    plans.push({ id, name, steps, waitingSeconds: 0, drillSeconds, seconds, ramps });
+    const tests = plan.tests.filter((t) => t.block === 0);
+    plans.push({ id, name, steps, tests, waitingSeconds: 0, drillSeconds, seconds, ramps });
     yield { done: plans.length / members.length };
   }
   return { shared: [], members: plans, objective, seconds: Math.max(0, ...plans.map((p) => p.seconds)) };

@@ -82,15 +82,19 @@ function* fitEverybody(request: GroupRequest, start: Start): Generator<GroupProg
       yield { done };
     }
     const laidOut = layOut(request, model, chosen);
-    const over = laidOut.times.map((t, a) => Math.max(0, t.seconds - most[a]!));
+    const over = laidOut.times.map((t, a) => Math.max(0, t.seconds - testSeconds(t) - most[a]!));
     const isStuck = chosen.every((c) => isPinned(model.options[c]!));
     if (over.every((o) => o === 0) || i === MOST_TIGHTENINGS || isStuck) {
-      return describePlan(model, chosen, laidOut);
+      return describePlan(request, model, chosen, laidOut);
     }
     // Each time by more, since a second or two may lead to the same choice again.
     seconds = seconds.map((s, a) => Math.max(0, s - over[a]! * (i + 1)));
     model = withMemberSeconds(model, seconds);
   }
+}
+
+function testSeconds({ tests }: MemberTimes): number {
+  return tests.reduce((sum, t) => sum + t.seconds, 0);
 }
 
 function isPinned(option: GroupOption): boolean {
@@ -129,15 +133,24 @@ function layOut(request: GroupRequest, { members, options }: GroupModel, chosen:
     ...chosen.flatMap((i): Task[] => {
       const option = options[i]!;
       if (option.kind !== "personal" || option.member !== a) return [];
-      return option.candidates.map((candidate) => ({ candidate, kind: "personal", of: null, restBefore: 0 }));
+      const round = roundByRound(option.candidates.map((candidate) => ({ candidate })));
+      return round.map(({ candidate, restBefore }) => ({
+        ...{ candidate, restBefore, kind: "personal", of: null },
+      }));
     }),
   ]);
   return { order, times: groupTimetable(plans, request) };
 }
 
-function describePlan(model: GroupModel, chosen: readonly number[], { order, times }: LaidOut): GroupPlan {
+function describePlan(
+  request: GroupRequest,
+  model: GroupModel,
+  chosen: readonly number[],
+  { order, times }: LaidOut,
+): GroupPlan {
   const { members } = model;
   const shared = order.map(({ candidate: c, doneBy, turns }): SharedDrill => {
+    const said = request.own.find((o) => o.drill === c.drill.id);
     const most = members.reduce((a, b) => (worthTo(b, c) > worthTo(a, c) ? b : a));
     return {
       drill: c.drill.id,
@@ -146,6 +159,8 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       dose: doseOf(c.drill.dose, c),
       rounds: c.rounds,
       circuit: c.circuit,
+      anyOf: said?.anyOf ?? [],
+      condition: said?.condition ?? null,
       reason: reasonFor(c, most.model.demands),
       turns,
       substitutes: doneBy.flatMap((done, a) =>
@@ -154,7 +169,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
     };
   });
   const plans = members.map(({ member, model: own, ramps, rampSeconds }, a) => {
-    const { tasks, waitingSeconds, seconds } = times[a]!;
+    const { tasks, tests, waitingSeconds, seconds } = times[a]!;
     return {
       id: member.id,
       name: member.name,
@@ -162,6 +177,7 @@ function describePlan(model: GroupModel, chosen: readonly number[], { order, tim
       drillSeconds: seconds,
       seconds: seconds + rampSeconds,
       ramps,
+      tests,
       steps: tasks.map(
         ({ candidate: c, kind, of, startsAt, seconds: took, uses }, i): MemberStep => ({
           drill: c.drill.id,

@@ -1,7 +1,7 @@
 import type { AthleteProfile } from "../athlete";
 import type { DrillId, EquipmentId, Phase } from "../catalog";
 import type { Dose } from "../dose";
-import type { CircuitPart, OwnDrill, Placed } from "../drills";
+import type { Circuit, CircuitPart, Condition, OwnDrill, Placed, PlacedTest } from "../drills";
 import type { Part, PlannedLift, PlanRequest } from "../plan";
 import type { Ramp } from "../ramp";
 
@@ -13,6 +13,8 @@ export interface GroupMember {
   lifts: readonly PlannedLift[];
   /** Drills that the coach has chosen for this member alone; absent: none. */
   own?: readonly OwnDrill[];
+  /** Circuits of drills that the coach has chosen for this member alone; absent: none. */
+  circuits?: readonly Circuit[];
   /** Drills that the coach has taken out for this member alone; absent: none. */
   dropped?: readonly DrillId[];
   /** What of the gym's this member cannot use; absent: nothing. */
@@ -32,6 +34,7 @@ export interface GroupRequest
     | "circuits"
     | "dropped"
     | "drills"
+    | "tests"
   > {
   members: readonly GroupMember[];
   /** How many there are of a thing that one person uses at a time; absent: enough for all. */
@@ -61,6 +64,8 @@ export interface MemberPlan {
   id: string;
   name: string;
   steps: readonly MemberStep[];
+  /** Quick checks between them. */
+  tests: readonly PlacedTest[];
   /** Seconds that this member stands and waits for a machine. */
   waitingSeconds: number;
   drillSeconds: number;
@@ -78,6 +83,9 @@ export interface SharedDrill {
   /** How often it goes round, and in what; once, in nothing. */
   rounds: number;
   circuit: CircuitPart | null;
+  /** What the coach offers in its place, and when another comes in its place; none, null. */
+  anyOf: readonly DrillId[];
+  condition: Condition | null;
   reason: string;
   /** How many turns it takes until everybody has been on it, 1 or 2. */
   turns: number;

@@ -10,6 +10,8 @@ import {
   type Chooser,
   choiceModels,
   chooseDrills,
+  type Decided,
+  decideConditions,
   exactly,
   LATER_QUICK_WORK,
   type Placed,
@@ -17,6 +19,7 @@ import {
 } from "../drills";
 import type { Progress } from "../optimizer";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
+import { coolDownOf } from "./cool-down";
 import { doseReason, usualMinutes } from "./dose-reason";
 import { planFindings } from "./findings";
 import { PlanMemory } from "./plan-memory";
@@ -25,6 +28,7 @@ import { reasonFor } from "./reasons";
 import { withSlotOffers } from "./slot-offers";
 import type {
   CoveredDemand,
+  OwnDrillOfPlan,
   Part,
   Plan,
   PlanBlock,
@@ -32,7 +36,6 @@ import type {
   PlanRequest,
   PlanStep,
   PlanTest,
-  TogetherStep,
 } from "./types";
 import { workSeconds } from "./work-seconds";
 
@@ -52,12 +55,16 @@ export function planExactly(request: PlanRequest): Generator<Progress, Plan> {
   return planWith(request, exactly, new PlanMemory());
 }
 
+/** A request in which what is known of the athlete has decided the conditions. */
+type DecidedRequest = Omit<PlanRequest, "own"> & { own: readonly Decided<OwnDrillOfPlan>[] };
+
 /** @param chooser looks for the best drills; null: very good ones are taken at once, or from memory. */
 function* planWith(
-  request: PlanRequest,
+  asked: PlanRequest,
   chooser: Chooser | null,
   memory: PlanMemory,
 ): Generator<Progress, Plan> {
+  const request: DecidedRequest = { ...asked, ...decideConditions(asked, asked) };
   const blocks = blocksOf(request.lifts);
   const { ramps, givenUp } = planRamps(request, blocks[0]);
   const steps: PlanStep[] = [];
@@ -66,6 +73,7 @@ function* planWith(
   let clock = 0;
   const served = DEMAND_IDS.map(() => 0);
   let demands: readonly AskedDemand[] = [];
+  let first: readonly Placed[] = [];
   for (const [block, lifts] of blocks.entries()) {
     const from = blockChoice(request, ramps, block, { served, drills: steps.map((s) => s.drill.id) });
     if (block === 0) demands = from.demands;
@@ -78,6 +86,7 @@ function* planWith(
             drain(chooseDrills(from, quickly(block === 0 ? null : LATER_QUICK_WORK))),
           );
     const { model, chosen, objective, bound } = choice;
+    if (block === 0) first = choice.placed;
     for (const c of chosen) for (const s of c.serves) served[s.demand]! += s.served;
     steps.push(...choice.placed.map((p) => stepOf(p, request, model.demands, block, clock)));
     tests.push(...choice.tests.map((t) => ({ ...t, block, startsAt: clock + t.startsAt })));
@@ -101,6 +110,7 @@ function* planWith(
     ramps,
     blocks: inOrder,
     coverage: coverageOf(demands, served),
+    coolDown: request.coolDown ? coolDownOf(first, clock) : null,
     drillSeconds: inOrder[0].rampsAt,
     seconds: inOrder[0].workAt,
   };
@@ -114,14 +124,22 @@ export function outlineOf({ blocks, ...plan }: Plan): PlanOutline {
 }
 
 /** The drills of a group's plan as this athlete's choice; nothing is chosen, so nothing bounds it. */
-function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): ChoiceOfDrills {
+function choiceTogether(
+  { steps: placed, tests }: NonNullable<PlanRequest["together"]>,
+  from: ChoiceRequest,
+): ChoiceOfDrills {
   const firsts = placed.filter((p) => p.round === 1).map((p) => p.candidate);
   // What the group does is in the athlete's own choice too, whether or not it would be there otherwise.
   const own = firsts.map(({ drill, sets, amount, format, until }) => ({
     drill: drill.id,
     dose: { sets, amount, format, until },
   }));
-  const models = choiceModels({ ...from, own });
+  const circuits = new Map(
+    firsts.flatMap(({ circuit, rounds }) =>
+      circuit?.by === "coach" ? [[circuit.key, { ...circuit, rounds }]] : [],
+    ),
+  );
+  const models = choiceModels({ ...from, own, circuits: [...circuits.values()] });
   const goesRound = firsts.filter((c) => c.circuit?.by === "approach");
   const rounds = Math.max(1, ...goesRound.map((c) => c.rounds));
   const model = models.find((m) => m.rounds === rounds) ?? models[0]!;
@@ -129,8 +147,8 @@ function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): C
     model,
     chosen: firsts.flatMap((c) => model.candidates.find((o) => o.drill.id === c.drill.id) ?? []),
     placed,
-    tests: [],
-    seconds: Math.max(0, ...placed.map((p) => p.startsAt + p.seconds)),
+    tests: [...tests],
+    seconds: Math.max(0, ...[...placed, ...tests].map((p) => p.startsAt + p.seconds)),
     objective: 0,
     bound: Number.POSITIVE_INFINITY,
   };
@@ -138,7 +156,7 @@ function choiceTogether(placed: readonly TogetherStep[], from: ChoiceRequest): C
 
 function stepOf(
   { candidate, round, startsAt, seconds, part }: Placed & { part?: Part },
-  request: PlanRequest,
+  request: DecidedRequest,
   demands: readonly AskedDemand[],
   block: number,
   blockStartsAt: number,
@@ -168,13 +186,20 @@ function stepOf(
 }
 
 /** What may be done in place of a drill, as the coach has said; drills that there are no longer are left out. */
-function offersOf(id: DrillId, { own, drills }: PlanRequest): Pick<PlanStep, "anyOf" | "condition"> {
-  const { anyOf = [], condition } = own.find((o) => o.drill === id) ?? {};
+function offersOf(
+  id: DrillId,
+  { own, drills }: DecidedRequest,
+): Pick<PlanStep, "anyOf" | "condition" | "insteadOf"> {
+  const { anyOf = [], condition, insteadOf } = own.find((o) => o.drill === id) ?? {};
   const known = (other: DrillId) => drills.find((d) => d.id === other);
-  const next = condition && known(condition.next);
+  // All others have been decided.
+  const open = condition && "reached" in condition ? condition : null;
+  const next = open && known(open.next);
+  const first = insteadOf && known(insteadOf.drill);
   return {
     anyOf: anyOf.flatMap((other) => known(other) ?? []),
-    condition: condition && next ? { reached: condition.reached, next } : null,
+    condition: open && next ? { reached: open.reached, next } : null,
+    insteadOf: insteadOf && first ? { ...insteadOf, drill: first } : null,
   };
 }
 

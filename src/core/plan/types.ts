@@ -9,6 +9,7 @@ import type {
   ChoiceModel,
   Circuit,
   CircuitPart,
+  MetCondition,
   OwnDrill,
   Placed,
   PlacedTest,
@@ -29,6 +30,7 @@ import type {
 } from "../ramp";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
+import type { CoolDown } from "./cool-down";
 
 /** A main lift with its working sets and the coach's own changes to its ramp. */
 export interface PlannedLift {
@@ -98,12 +100,14 @@ export interface PlanRequest {
   drills: readonly Drill[];
   /** Quick checks between the drills before the first lift; absent: none. */
   tests?: readonly TestStep[];
+  /** Whether the drills before the first lift come once more after the last one, as a cool-down. */
+  coolDown?: boolean;
   /** Drills of the first block as the coach has taken them over from a better plan found later. */
   taken?: readonly TakenDrill[];
   /** Drills of the first block that have been done: they stay as they were. */
   begun?: readonly TakenDrill[];
-  /** The drills of the first block as a group's plan has them, this athlete's part of it. */
-  together?: readonly TogetherStep[];
+  /** The drills and tests of the first block as a group's plan has them, this athlete's part of it. */
+  together?: { steps: readonly TogetherStep[]; tests: readonly PlacedTest[] };
 }
 
 /** What one of a group does: with everybody, in place of what everybody does, or for this one alone. */
@@ -138,8 +142,10 @@ export interface PlanStep {
   pinned: boolean;
   /** Others that would do as well, of which the athlete may take one. */
   anyOf: readonly Drill[];
-  /** What comes in its place once something has been reached; null: nothing. */
+  /** What comes in its place once what has been reached; null: nothing, or it has been decided. */
   condition: { reached: string; next: Drill } | null;
+  /** The drill of the coach's in whose place it is done, and why; null: none. */
+  insteadOf: (Omit<MetCondition, "drill"> & { drill: Drill }) | null;
   /** In a group's plan what it is to the others; absent: the athlete warms up alone. */
   part?: Part;
 }
@@ -210,6 +216,8 @@ export interface PlanOutline {
   ramps: (Ramp | null)[];
   blocks: NonEmpty<BlockTimes>;
   coverage: CoveredDemand[];
+  /** The same drills after the last lift; null: none. No part of `seconds`. */
+  coolDown: CoolDown | null;
   /** Seconds at which the first block's drills end and its ramp begins. */
   drillSeconds: number;
   /** Seconds to the first working set. */

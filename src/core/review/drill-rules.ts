@@ -63,7 +63,7 @@ export function limitersOfSteps(context: ReviewContext, written: WrittenWarmUp):
 
 /** Whether all of a group do a step, each for the others as well. */
 function isForAll({ request }: ReviewContext, { drill, block }: WrittenStep): boolean {
-  const together = request.together ?? [];
+  const together = request.together?.steps ?? [];
   return block === 0 && together.some((t) => t.part === "shared" && t.candidate.drill.id === drill.id);
 }
 

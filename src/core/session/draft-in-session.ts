@@ -67,7 +67,8 @@ export function draftInSession(
     own: session.together ? [] : session.own,
     circuits: session.together ? [] : session.circuits,
     dropped: session.together ? [] : session.dropped,
-    tests: [],
+    tests: session.together ? [] : session.tests,
+    coolDown: session.coolDown,
     taken: null,
     begun: null,
   };

@@ -1,5 +1,4 @@
 import type { DrillId } from "../catalog";
-import type { OwnDose } from "../dose";
 import {
   changeLift,
   type DrillListEdit,
@@ -10,6 +9,7 @@ import {
   removeLift,
   swapDrill,
 } from "../draft";
+import type { OwnDrill, TestStep } from "../drills";
 import type { Participant, Session, SessionLift } from "./session";
 
 /** One change the coach makes to a session, for everybody. */
@@ -22,7 +22,8 @@ export type SessionEdit =
   | { kind: "add-participants"; athleteIds: readonly string[] }
   | { kind: "remove-participant"; athleteId: string }
   | { kind: "absent"; athleteId: string; absent: boolean }
-  | { kind: "pin"; drill: DrillId; dose?: OwnDose; place?: number }
+  | ({ kind: "pin" } & OwnDrill)
+  | { kind: "tests"; tests: readonly TestStep[] }
   | { kind: "swap"; drill: DrillId; with: DrillId }
   | DrillListEdit;
 
@@ -36,6 +37,7 @@ const FRAME = [
   "approach",
   "room",
   "together",
+  "coolDown",
   "racks",
 ] as const satisfies readonly (keyof Session)[];
 
@@ -75,6 +77,8 @@ export function applySessionEdit(session: Session, edit: SessionEdit): Session {
       };
     case "pin":
       return pinDrill(session, edit);
+    case "tests":
+      return { ...session, tests: edit.tests };
     case "swap":
       return swapDrill(session, edit.drill, { drill: edit.with });
     case "circuit":

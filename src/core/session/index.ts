@@ -18,3 +18,4 @@ export {
   type SessionLoad,
   USUAL_RACKS,
 } from "./session";
+export { type SharedRow, sharedRows } from "./shared-rows";

@@ -77,7 +77,7 @@ export function ownParts(given: WarmUpDraft, own: WarmUpDraft): OwnPart[] {
   const lifts = (d: WarmUpDraft) => d.lifts.map((l) => l.lift);
   const work = (d: WarmUpDraft) =>
     d.lifts.map(({ weight, reps, sets, rir, backOffs }) => ({ weight, reps, sets, rir, backOffs }));
-  const drills = (d: WarmUpDraft) => [d.own, d.circuits, d.dropped, d.tests];
+  const drills = (d: WarmUpDraft) => [d.own, d.circuits, d.dropped, d.tests, d.coolDown];
   const ramp = (d: WarmUpDraft) =>
     d.lifts.map(({ rampStyle, rampStart, rampSets, fixed, additions, onBlocks }) => [
       rampStyle,

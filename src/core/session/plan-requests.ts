@@ -1,5 +1,5 @@
-import type { AthleteRecord } from "../athlete";
-import { type Catalog, drillById, knownApproach } from "../catalog";
+import type { AthleteProfile, AthleteRecord } from "../athlete";
+import { type Catalog, type Drill, drillById, knownApproach } from "../catalog";
 import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
 import type { GroupRequest, MemberPlan } from "../group";
 import type { GymKit } from "../gym";
@@ -31,17 +31,24 @@ export function groupRequestFor(
     own: session.own,
     circuits: session.circuits,
     dropped: session.dropped,
+    tests: session.tests,
     drills: catalog.drills,
     members: members.map(({ athlete, draft }) => ({
       id: athlete.id,
       name: athlete.name,
-      athlete: { experience: athlete.experience, limiters: athlete.limiters, areas: athlete.areas },
+      athlete: profileOf(athlete),
       lifts: planRequestFor(draft, athlete, gym, catalog).lifts,
       own: draft.own.filter((o) => (o.block ?? 0) === 0),
+      circuits: draft.circuits,
       dropped: draft.dropped,
       cannotUse: athlete.cannotUse,
     })),
   };
+}
+
+/** What of an athlete drills are chosen by. */
+function profileOf({ experience, limiters, areas, reached }: AthleteRecord): AthleteProfile {
+  return { experience, limiters, areas, reached };
 }
 
 /** A lift that is as last time but for what the gym lacks: the weight of last time is what is asked for. */
@@ -70,16 +77,23 @@ export function requestInSession(
   const planned = planRequestFor(draft, athlete, gym, catalog);
   const request = { ...planned, lifts: planned.lifts.map((l) => withAsked(l, athlete, gym)) };
   if (!part) return request;
+  // A plan that comes from a worker has drills of its own: these are the catalog's.
+  const known = (drill: Drill) => drillById(catalog, drill.id) ?? drill;
   return {
     ...request,
     minutes: session.minutes,
     approach: knownApproach(catalog, session.approach),
     room: session.room,
     begun: undefined,
-    together: part.steps.map(({ placed, kind }) => {
-      // A plan that comes from a worker has drills of its own: these are the catalog's.
-      const drill = drillById(catalog, placed.candidate.drill.id) ?? placed.candidate.drill;
-      return { ...placed, candidate: { ...placed.candidate, drill }, part: kind };
-    }),
+    // What the coach has said of what all do is said to this one too.
+    own: [...session.own.filter((o) => !draft.own.some((mine) => mine.drill === o.drill)), ...draft.own],
+    together: {
+      steps: part.steps.map(({ placed, kind }) => ({
+        ...placed,
+        candidate: { ...placed.candidate, drill: known(placed.candidate.drill) },
+        part: kind,
+      })),
+      tests: part.tests.map((t) => ({ ...t, drill: known(t.drill) })),
+    },
   };
 }

@@ -10,7 +10,7 @@ const session: Session = {
   ...{ id: "s", name: "Evening", day: "2026-02-02", time: "18:30", gymId: gym.id, groupId: null },
   lifts: [{ lift: "back-squat", scheme: null, pairedWithNext: false }],
   ...{ minutes: 20, approach: "temperature-first", room: "normal", together: true },
-  ...{ own: [], circuits: [], dropped: [], racks: USUAL_RACKS, participants: [] },
+  ...{ own: [], circuits: [], dropped: [], tests: [], coolDown: false, racks: USUAL_RACKS, participants: [] },
 };
 const known = { lift: "back-squat", weight: weight(100), reps: 5, sets: 3, rir: 2, day: "2026-01-05" };
 const people = ["ilse", "mei", "soraya"].map((id) =>

@@ -22,7 +22,15 @@ function planOf(...lifts: [lift: string, kg: number | null][]): GroupPlan {
         ...{ id: "s", name: "Evening", day: "2026-02-02", time: null, gymId: gym.id, groupId: null },
         lifts: [{ lift, scheme: null, pairedWithNext: false }],
         ...{ minutes: 15, approach: "bar-first", room: "normal", together: false },
-        ...{ own: [], circuits: [], dropped: [], racks: USUAL_RACKS, participants: [] },
+        ...{
+          own: [],
+          circuits: [],
+          dropped: [],
+          tests: [],
+          coolDown: false,
+          racks: USUAL_RACKS,
+          participants: [],
+        },
       };
       const draft = draftInSession(session, athlete, gym, catalog);
       const request = requestInSession(session, { athlete, draft }, gym, catalog, null);

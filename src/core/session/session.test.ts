@@ -51,6 +51,8 @@ const session: Session = {
   own: [],
   circuits: [],
   dropped: [],
+  tests: [],
+  coolDown: false,
   racks: USUAL_RACKS,
   participants: ["a", "b", "c"].map((athleteId) => ({ athleteId, absent: false })),
 };

@@ -1,6 +1,6 @@
 import type { DrillId } from "../catalog";
 import type { DraftDrill } from "../draft";
-import type { Circuit } from "../drills";
+import type { Circuit, TestStep } from "../drills";
 import type { Room } from "../ramp";
 import type { OfMaximum } from "../strength";
 import type { Weight } from "../units";
@@ -68,6 +68,10 @@ export interface Session {
   /** Drills of these that go round together, each in one circuit at most. */
   circuits: readonly Circuit[];
   dropped: readonly DrillId[];
+  /** Quick checks between the drills. */
+  tests: readonly TestStep[];
+  /** Whether the drills come once more after the last lift, as a cool-down. */
+  coolDown: boolean;
   racks: RackSetup;
   participants: readonly Participant[];
 }

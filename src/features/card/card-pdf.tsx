@@ -52,6 +52,12 @@ function CardPage({ card }: { card: CardView }) {
         <LiftPart key={i} lift={lift} title={lifts.length > 1 ? lift.name : null} dense={dense} />
       ))}
       <View style={{ marginTop: dense ? 6 : 12 }} wrap={false}>
+        {card.coolDown && (
+          <View wrap={false}>
+            <Text style={styles.part}>Cool-down ({card.coolDown.takes})</Text>
+            <Text>{card.coolDown.drills.join(" · ")}</Text>
+          </View>
+        )}
         {card.cautions.map((c) => (
           <Text key={c.message} style={styles.soft}>
             {c.message}

@@ -50,6 +50,14 @@ export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
           {lift.ramp && <RampTable ramp={lift.ramp} gym={gym} />}
         </section>
       ))}
+      {card.coolDown && (
+        <section className="mt-4 break-inside-avoid">
+          <h2 className="text-base font-bold tracking-tight">
+            Cool-down <span className="condensed font-medium text-ink-soft">{card.coolDown.takes}</span>
+          </h2>
+          <p className="text-sm">{card.coolDown.drills.join(" · ")}</p>
+        </section>
+      )}
       <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
         <Cautions cautions={card.cautions} />
         <section>

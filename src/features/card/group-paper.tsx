@@ -2,13 +2,12 @@
 
 import { Fragment } from "react";
 import { useCatalog } from "@/client/catalog";
-import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { type Drill, drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
-import { circuitOpenedBy } from "@/core/plan";
-import { arriveBy, readyWords, type Session } from "@/core/session";
-import { formatClock } from "@/core/units";
+import { arriveBy, readyWords, type Session, sharedRows } from "@/core/session";
+import { formatClock, formatSeconds } from "@/core/units";
 import { RackOrders } from "@/features/session-editor/rack-orders";
 import { RampTable } from "@/features/session-editor/ramp-table";
 import { dayInWords } from "@/ui/day-in-words";
@@ -24,6 +23,11 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
   const catalog = useCatalog();
   const together = session.together && plan.shared.length > 0;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
+  const rows = sharedRows(plan, session, catalog);
+  const kitOf = (drill: Drill) =>
+    kitInUse(drill.equipment, gym.equipment)
+      .map((k) => EQUIPMENT[k].toLowerCase())
+      .join(", ");
   const firstName = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
   return (
     <div data-theme="light" className="bg-field px-4 py-8 text-ink sm:px-10 print:p-0">
@@ -53,10 +57,26 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
               </tr>
             </thead>
             <tbody>
-              {plan.shared.map((s, i) => {
+              {rows.map((row) => {
+                if (row.kind === "test") {
+                  const { drill, looksFor, seconds } = row.test;
+                  return (
+                    <tr key={row.key} className="break-inside-avoid">
+                      <td className={CELL} />
+                      <td className={CELL}>
+                        <strong className="font-semibold">Test: {drill.name}</strong>
+                        <span className="block text-xs text-ink-soft">{looksFor}</span>
+                      </td>
+                      <td className={`${CELL} condensed font-semibold`}>{formatSeconds(seconds)}</td>
+                      <td className={`${CELL} text-xs`}>{kitOf(drill)}</td>
+                      <td className={CELL} />
+                      <td className={`${CELL} border-l border-l-line`} />
+                    </tr>
+                  );
+                }
+                const { shared: s, opens: circuit, offers } = row;
+                const i = plan.shared.indexOf(s);
                 const drill = drillById(catalog, s.drill)!;
-                const kit = kitInUse(drill.equipment, gym.equipment).map((k) => EQUIPMENT[k].toLowerCase());
-                const circuit = circuitOpenedBy(s, plan.shared);
                 return (
                   <Fragment key={s.drill}>
                     {circuit && (
@@ -81,12 +101,15 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
                           </span>
                         )}
                         <span className="block text-xs text-ink-soft">{drill.cues[0]}</span>
+                        {offers.length > 0 && (
+                          <span className="block text-xs font-medium">{offers.join(" ")}</span>
+                        )}
                       </td>
                       <td className={`${CELL} condensed max-w-56 font-semibold`}>
                         {formatDose(s.dose)}
                         {s.turns > 1 && ", two turns"}
                       </td>
-                      <td className={`${CELL} text-xs`}>{kit.join(", ")}</td>
+                      <td className={`${CELL} text-xs`}>{kitOf(drill)}</td>
                       <td className={`${CELL} text-xs`}>
                         {s.substitutes
                           .map((o) => `${firstName(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)

@@ -37,6 +37,21 @@ export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
           <LiftPart lift={lift} gym={gym} />
         </section>
       ))}
+      {card.coolDown && (
+        <section className="mt-6">
+          <h2 className="border-b-2 border-ink pb-1 text-lg font-bold tracking-tight">
+            Cool-down
+            <span className="condensed ml-2 font-medium text-ink-soft">{card.coolDown.takes}</span>
+          </h2>
+          <ol>
+            {card.coolDown.drills.map((d) => (
+              <li key={d} className="border-b border-line py-2">
+                {d}
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
       <div className="mt-8">
         <Cautions cautions={card.cautions} />
       </div>

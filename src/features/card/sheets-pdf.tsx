@@ -1,16 +1,15 @@
 import { Document, Page, Text, View } from "@react-pdf/renderer";
 import type { ReactNode } from "react";
 import type { Catalog } from "@/core/catalog";
-import { drillById, EQUIPMENT, kitInUse, liftById } from "@/core/catalog";
+import { type Drill, drillById, EQUIPMENT, kitInUse, liftById } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
-import { circuitOpenedBy } from "@/core/plan";
 import { isBarKit } from "@/core/plates";
 import { ordersByShift, rackTitles, turnChange } from "@/core/rack";
 import { loadUnit } from "@/core/ramp";
-import { arriveBy, type Session } from "@/core/session";
-import { formatClock, formatWeight, type UnitSystem, type Weight } from "@/core/units";
+import { arriveBy, type Session, sharedRows } from "@/core/session";
+import { formatClock, formatSeconds, formatWeight, type UnitSystem, type Weight } from "@/core/units";
 import type { OrderedRacks } from "@/server/plans/order-racks";
 import { dayInWords } from "@/ui/day-in-words";
 import { EMBER, PdfTable, styles } from "./pdf-parts";
@@ -33,6 +32,10 @@ export function SheetsPdf({
   catalog: Catalog;
 }) {
   const together = session.together && plan.shared.length > 0;
+  const kitOf = (drill: Drill) =>
+    kitInUse(drill.equipment, gym.equipment)
+      .map((k) => EQUIPMENT[k].toLowerCase())
+      .join(", ");
   const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
   const ramps = plan.members.flatMap((m) =>
     m.ramps.flatMap((ramp, i) => (ramp ? [{ key: `${m.id} ${i}`, name: m.name, ramp }] : [])),
@@ -63,27 +66,39 @@ export function SheetsPdf({
               { title: "Instead", share: 5 },
               { title: "Notes", share: 3 },
             ]}
-            rows={plan.shared.map((s, i) => ({
-              key: s.drill,
-              head: circuitOpenedBy(s, plan.shared),
-              cells: [
-                String(i + 1),
-                <Text key="name" style={s.circuit ? [styles.strong, styles.inset] : styles.strong}>
-                  {s.name}
-                </Text>,
-                formatDose(s.dose) + (s.turns > 1 ? ", two turns" : ""),
-                kitInUse(drillById(catalog, s.drill)!.equipment, gym.equipment)
-                  .map((k) => EQUIPMENT[k].toLowerCase())
-                  .join(", "),
-                s.substitutes
-                  .map((o) => {
-                    const drill = o.drill && drillById(catalog, o.drill)?.name;
-                    return `${nameOf(o.member)}: ${drill ?? "rests"}`;
-                  })
-                  .join("; "),
-                "",
-              ],
-            }))}
+            rows={sharedRows(plan, session, catalog).map((row) => {
+              if (row.kind === "test") {
+                const { drill, looksFor, seconds } = row.test;
+                const name = (
+                  <View key="name">
+                    <Text style={styles.strong}>Test: {drill.name}</Text>
+                    {looksFor && <Text style={styles.soft}>{looksFor}</Text>}
+                  </View>
+                );
+                return { key: row.key, cells: ["", name, formatSeconds(seconds), kitOf(drill), "", ""] };
+              }
+              const { shared: s, opens, offers } = row;
+              return {
+                key: s.drill,
+                head: opens,
+                cells: [
+                  String(plan.shared.indexOf(s) + 1),
+                  <View key="name" style={s.circuit ? styles.inset : undefined}>
+                    <Text style={styles.strong}>{s.name}</Text>
+                    {offers.length > 0 && <Text>{offers.join(" ")}</Text>}
+                  </View>,
+                  formatDose(s.dose) + (s.turns > 1 ? ", two turns" : ""),
+                  kitOf(drillById(catalog, s.drill)!),
+                  s.substitutes
+                    .map((o) => {
+                      const drill = o.drill && drillById(catalog, o.drill)?.name;
+                      return `${nameOf(o.member)}: ${drill ?? "rests"}`;
+                    })
+                    .join("; "),
+                  "",
+                ],
+              };
+            })}
           />
         )}
         <Text style={styles.part}>{together ? "Individual drills" : "Drills"}</Text>

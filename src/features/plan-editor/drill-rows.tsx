@@ -13,7 +13,7 @@ import { heatColour } from "@/features/shared/heat";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
 import { editOf, listedOf } from "./listed";
-import { pinEdit } from "./pin-edit";
+import { pinEdit, saidDrill } from "./pin-edit";
 import { type Chosen, sameChoice } from "./selection";
 import { TestRow } from "./test-row";
 
@@ -60,7 +60,9 @@ export const DrillRows = memo(function DrillRows({
           test={test}
           isChosen={sameChoice(chosen, { kind: "test", test: test.test })}
           onChoose={() => onChoose({ kind: "test", test: test.test })}
-          onDrop={() => onEdit({ kind: "tests", tests: tests.toSpliced(test.test, 1) })}
+          onDrop={
+            tests[test.test] ? () => onEdit({ kind: "tests", tests: tests.toSpliced(test.test, 1) }) : null
+          }
         />
       ));
   if (plan.steps.length === 0 && plan.tests.length === 0)
@@ -219,7 +221,9 @@ function DrillRowNow({
             className="ml-1"
             label={step.pinned ? `Unpin ${drill.name}` : `Pin ${drill.name}`}
             aria-pressed={step.pinned}
-            onClick={() => onEdit(step.pinned ? { kind: "reset-drill", drill: drill.id } : pinEdit(step))}
+            onClick={() =>
+              onEdit(step.pinned ? { kind: "reset-drill", drill: saidDrill(step) } : pinEdit(step))
+            }
           >
             {step.pinned ? (
               <PinOff aria-hidden className="size-4 text-ember" />
@@ -228,7 +232,10 @@ function DrillRowNow({
             )}
           </IconButton>
         )}
-        <IconButton label={`Drop ${drill.name}`} onClick={() => onEdit({ kind: "drop", drill: drill.id })}>
+        <IconButton
+          label={`Drop ${drill.name}`}
+          onClick={() => onEdit({ kind: "drop", drill: saidDrill(step) })}
+        >
           <Trash2 aria-hidden className="size-4" />
         </IconButton>
       </span>

@@ -6,3 +6,8 @@ import type { PlanStep } from "@/core/plan";
 export function pinEdit(step: PlanStep, other: Omit<OwnDrill, "drill" | "dose"> = {}): WarmUpEdit {
   return { kind: "pin", drill: step.drill.id, block: step.block, dose: ownDoseOf(step), ...other };
 }
+
+/** The drill that the coach has said something of where a step is there: that in whose place it is done, or itself. */
+export function saidDrill({ insteadOf, drill }: PlanStep): string {
+  return insteadOf?.drill.id ?? drill.id;
+}

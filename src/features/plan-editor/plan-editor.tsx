@@ -15,6 +15,7 @@ import { SessionTop } from "@/features/session-editor/session-top";
 import { useStayInStep } from "@/features/session-editor/use-stay-in-step";
 import { AddDrill } from "@/features/shared/add-drill";
 import { Dropped } from "@/features/shared/dropped";
+import { NEW_TEST } from "@/features/shared/new-test";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { later } from "@/ui/later";
@@ -31,6 +32,7 @@ import { StairView } from "./stair-view";
 import { TimesThrough } from "./times-through";
 import { usePart } from "./use-part";
 import { usePlanEditorKeys } from "./use-plan-editor-keys";
+import { useReached } from "./use-reached";
 import { useWarmUp } from "./use-warm-up";
 import { WhyPanel } from "./why-panel";
 
@@ -43,7 +45,7 @@ const LINK = "font-semibold text-ink underline decoration-line-strong underline-
 
 /** The place where one athlete's warm-up is made. */
 export function PlanEditor({
-  opened,
+  opened: openedFirst,
   part: firstPart,
   stamp,
 }: {
@@ -51,6 +53,7 @@ export function PlanEditor({
   part: MemberPlan | null;
   stamp: SessionStamp | null;
 }) {
+  const { opened, onReached } = useReached(openedFirst);
   const { session, gym, member } = opened;
   const { athlete } = member;
   const catalog = useCatalog();
@@ -195,7 +198,7 @@ export function PlanEditor({
                       onAdd={addTest}
                     />
                   )}
-                  {!isGroup && <TimesThrough plan={plan} onEdit={edit} />}
+                  {!isGroup && <TimesThrough plan={plan} draft={planned} onEdit={edit} />}
                 </span>
               )}
               <Dropped drills={planned.dropped} onRestore={restoreDrill} />
@@ -215,6 +218,7 @@ export function PlanEditor({
                 draft={planned}
                 onChoose={setWanted}
                 onEdit={edit}
+                onReached={onReached}
               />
             </section>
             <PlanReview
@@ -238,8 +242,6 @@ export function PlanEditor({
 }
 
 const NOTHING: readonly string[] = [];
-/** A test until the coach says more of it: cold, and again when all is done. */
-const NEW_TEST = { seconds: 20, looksFor: "", at: [{ kind: "first" }, { kind: "last" }] } as const;
 
 /**
  * The draft that the plan is of. What is changed on the plan itself is planned at once, so that one change builds on the

@@ -14,7 +14,8 @@ export const TestRow = memo(function TestRow({
   test: PlanTest;
   isChosen: boolean;
   onChoose: () => void;
-  onDrop: () => void;
+  /** Null: it is everybody's. */
+  onDrop: (() => void) | null;
 }) {
   const { drill, looksFor, startsAt, seconds } = test;
   return (
@@ -38,9 +39,13 @@ export const TestRow = memo(function TestRow({
       </button>
       <span className="flex items-center">
         <span className="condensed text-sm font-medium whitespace-nowrap">{formatSeconds(seconds)}</span>
-        <IconButton className="mr-10" label={`Drop the test ${drill.name}`} onClick={onDrop}>
-          <Trash2 aria-hidden className="size-4" />
-        </IconButton>
+        {onDrop ? (
+          <IconButton className="mr-10" label={`Drop the test ${drill.name}`} onClick={onDrop}>
+            <Trash2 aria-hidden className="size-4" />
+          </IconButton>
+        ) : (
+          <span className="w-18" />
+        )}
       </span>
     </li>
   );

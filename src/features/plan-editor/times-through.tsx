@@ -1,4 +1,5 @@
 import { throughMoves, timesThrough } from "@/core/draft";
+import { CoolDownChoice } from "@/features/shared/cool-down-choice";
 import { LabelledChoice } from "@/ui/choice";
 import { editOf, listedOf } from "./listed";
 import type { PanelProps } from "./panel-props";
@@ -8,7 +9,7 @@ const TIMES = ["once", "twice", "three times", "four times", "five times", "six 
 const MOST_TIMES = 3;
 
 /** How often all of the drills after the raise are gone through. */
-export function TimesThrough({ plan, onEdit }: Pick<PanelProps, "plan" | "onEdit">) {
+export function TimesThrough({ plan, draft, onEdit }: Pick<PanelProps, "plan" | "draft" | "onEdit">) {
   const list = listedOf(plan);
   const once = new Set(plan.steps.filter((s) => s.phase === "raise").map((s) => s.drill.id));
   if (list.length - once.size < 2) return null;
@@ -18,7 +19,7 @@ export function TimesThrough({ plan, onEdit }: Pick<PanelProps, "plan" | "onEdit
     label,
   }));
   return (
-    <span className="ml-auto">
+    <span className="ml-auto flex gap-x-6">
       <LabelledChoice
         label="Whole sequence"
         value={String(now)}
@@ -28,6 +29,12 @@ export function TimesThrough({ plan, onEdit }: Pick<PanelProps, "plan" | "onEdit
           onEdit({ kind: "several", edits });
         }}
       />
+      {plan.block === 0 && (
+        <CoolDownChoice
+          value={draft.coolDown}
+          onChange={(coolDown) => onEdit({ kind: "frame", change: { coolDown } })}
+        />
+      )}
     </span>
   );
 }

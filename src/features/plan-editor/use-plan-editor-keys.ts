@@ -8,7 +8,7 @@ import type { Weight } from "@/core/units";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { tickEdit } from "./done-edit";
 import { editOf, listedOf } from "./listed";
-import { pinEdit } from "./pin-edit";
+import { pinEdit, saidDrill } from "./pin-edit";
 import { type Chosen, choicesOf, sameChoice } from "./selection";
 import { shiftStep } from "./shift-step";
 
@@ -70,12 +70,12 @@ export function usePlanEditorKeys({
     if (!step) return;
     const at = plan.steps.indexOf(step);
     const neighbour = plan.steps[at + 1] ?? plan.steps[at - 1];
-    onEdit({ kind: "drop", drill: step.drill.id });
+    onEdit({ kind: "drop", drill: saidDrill(step) });
     if (neighbour) onChoose({ kind: "drill", drill: neighbour.drill.id });
   };
   const pin = () => {
     if (!ownStep) return;
-    onEdit(ownStep.pinned ? { kind: "reset-drill", drill: ownStep.drill.id } : pinEdit(ownStep));
+    onEdit(ownStep.pinned ? { kind: "reset-drill", drill: saidDrill(ownStep) } : pinEdit(ownStep));
   };
 
   const shift = (direction: 1 | -1) => {

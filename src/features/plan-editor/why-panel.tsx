@@ -4,7 +4,7 @@ import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-
 import { memo, useMemo } from "react";
 import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
-import { type PlanStep, substitutesFor } from "@/core/plan";
+import { type PlanStep, type PlanTest, substitutesFor } from "@/core/plan";
 import { formatSeconds } from "@/core/units";
 import { CircuitFields } from "@/features/shared/circuit-fields";
 import { DoseFields } from "@/features/shared/dose-fields";
@@ -12,14 +12,14 @@ import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { Button } from "@/ui/button";
 import { later } from "@/ui/later";
 import { editOf, listedOf } from "./listed";
-import { OfferFields } from "./offer-fields";
 import type { PanelProps } from "./panel-props";
-import { pinEdit } from "./pin-edit";
+import { pinEdit, saidDrill } from "./pin-edit";
 import { SetPanel, WorkPanel } from "./ramp-panels";
 import type { Chosen } from "./selection";
 import { shiftStep } from "./shift-step";
 
-const TestPanel = later(() => import("./test-panel").then((m) => m.TestPanel));
+const TestFields = later(() => import("@/features/shared/test-fields").then((m) => m.TestFields));
+const OfferFields = later(() => import("@/features/shared/offer-fields").then((m) => m.OfferFields));
 
 /** Why what is chosen is in the plan, how it is done, how much of it, and what else would do. */
 export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps & { chosen: Chosen }) {
@@ -34,7 +34,55 @@ export const WhyPanel = memo(function WhyPanel({ chosen, ...props }: PanelProps 
   return <p className="text-ink-soft">Choose a step to see why it is there.</p>;
 });
 
-function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & { step: PlanStep }) {
+/** A test, to be changed where it is this athlete's; what all do is changed for all. */
+function TestPanel({ test, plan, draft, onEdit }: PanelProps & { test: PlanTest }) {
+  const step = draft.tests[test.test];
+  if (!step) {
+    return (
+      <div className="space-y-4">
+        <h2 className="text-lg leading-tight font-bold tracking-tight">{test.drill.name}</h2>
+        <p className="text-ink-soft">A test that everybody does. It is changed for all in the session.</p>
+        <DrillInstructions drill={test.drill} />
+      </div>
+    );
+  }
+  const drills = plan.steps.filter((s) => s.round === s.rounds).map((s) => s.drill);
+  return (
+    <TestFields
+      drill={test.drill}
+      test={step}
+      drills={drills}
+      onChange={(to) => onEdit({ kind: "tests", tests: draft.tests.with(test.test, to) })}
+      onDrop={() => onEdit({ kind: "tests", tests: draft.tests.toSpliced(test.test, 1) })}
+    />
+  );
+}
+
+/** What has put a drill in another's place, and the way back. */
+function InsteadOf({ step, draft, onEdit, onReached }: PanelProps & { step: PlanStep }) {
+  if (!step.insteadOf) return null;
+  const { drill, why, reached } = step.insteadOf;
+  const isOwn = draft.own.some((o) => o.drill === drill.id);
+  return (
+    <section className="space-y-2">
+      <h3 className="section-title">In place of {drill.name}</h3>
+      <p className="text-xs text-ink-soft">It counts {reached ? `since ${why}` : why}.</p>
+      <div className="flex flex-wrap gap-2">
+        {reached && <Button onClick={() => onReached(drill.id, reached, false)}>Not reached yet</Button>}
+        {isOwn && (
+          <Button
+            onClick={() => onEdit({ kind: "pin", drill: drill.id, block: step.block, condition: undefined })}
+          >
+            {drill.name} all the same
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function DrillPanel({ step, ...props }: PanelProps & { step: PlanStep }) {
+  const { plan, draft, gym, onChoose, onEdit, onReached } = props;
   const { drill, dose } = step;
   const substitutes = useMemo(() => substitutesFor(plan, drill.id), [plan, drill.id]);
   const kit = kitInUse(drill.equipment, gym.equipment);
@@ -68,13 +116,15 @@ function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & {
       <div className="flex flex-wrap gap-2">
         {step.part !== "shared" && (
           <Button
-            onClick={() => onEdit(step.pinned ? { kind: "reset-drill", drill: drill.id } : pinEdit(step))}
+            onClick={() =>
+              onEdit(step.pinned ? { kind: "reset-drill", drill: saidDrill(step) } : pinEdit(step))
+            }
           >
             {step.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
             {step.pinned ? "Unpin" : "Pin"}
           </Button>
         )}
-        <Button onClick={() => onEdit({ kind: "drop", drill: drill.id })}>
+        <Button onClick={() => onEdit({ kind: "drop", drill: saidDrill(step) })}>
           <Trash2 aria-hidden className="size-4" />
           Drop
         </Button>
@@ -98,7 +148,32 @@ function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & {
           onMove={(move) => onEdit(editOf(move, plan))}
         />
       )}
-      {!step.part && <OfferFields step={step} others={substitutes.map((s) => s.drill)} onEdit={onEdit} />}
+      <InsteadOf step={step} {...props} />
+      {!step.part && !step.insteadOf && (
+        <OfferFields
+          name={drill.name}
+          anyOf={step.anyOf}
+          condition={draft.own.find((o) => o.drill === drill.id)?.condition}
+          others={[
+            ...new Set([
+              ...(step.condition ? [step.condition.next] : []),
+              ...substitutes.map((s) => s.drill),
+            ]),
+          ]}
+          onSay={(said) => onEdit(pinEdit(step, said))}
+          onTake={(other) => onEdit({ kind: "swap", drill: drill.id, block: step.block, with: other })}
+          onReached={step.condition ? () => onReached(drill.id, step.condition!.reached, true) : undefined}
+        />
+      )}
+      {step.part && step.condition && (
+        <section className="space-y-2">
+          <h3 className="section-title">Once something is reached</h3>
+          <p className="text-xs text-ink-soft">
+            {step.condition.reached}: then {step.condition.next.name}.
+          </p>
+          <Button onClick={() => onReached(drill.id, step.condition!.reached, true)}>Reached</Button>
+        </section>
+      )}
       <DrillInstructions drill={drill} />
       <section>
         <h3 className="section-title mb-1">Alternatives</h3>
@@ -121,7 +196,7 @@ function DrillPanel({ step, plan, draft, gym, onChoose, onEdit }: PanelProps & {
                 data-swap
                 aria-label={`Swap for ${s.drill.name}`}
                 onClick={() => {
-                  onEdit({ kind: "swap", drill: drill.id, block: plan.block, with: s.drill.id });
+                  onEdit({ kind: "swap", drill: saidDrill(step), block: plan.block, with: s.drill.id });
                   onChoose({ kind: "drill", drill: s.drill.id });
                 }}
               >

@@ -179,6 +179,14 @@ function MemberBars({
           </span>
         );
       })}
+      {row.tests.map((t) => (
+        <span
+          key={`test ${t.startsAt}`}
+          title={`${formatClock(t.startsAt)} Test: ${t.drill.name}`}
+          className="absolute bottom-0 border-t-4 border-dotted border-ink-faint"
+          style={{ left: at(t.startsAt), width: `calc(${at(t.seconds)} - 1px)`, height: ROW * 0.4 }}
+        />
+      ))}
       {sets.map(({ set, startsAt, wide }) => (
         <span
           key={startsAt}

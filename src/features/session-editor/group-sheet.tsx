@@ -1,24 +1,30 @@
 "use client";
 
 import { Pin, PinOff, Trash2 } from "lucide-react";
-import { useMemo } from "react";
+import { Fragment, useMemo } from "react";
 import { useCatalog } from "@/client/catalog";
 import { drillById, EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import { ownDoseOf, rowMove, rowsOf } from "@/core/draft";
+import { TEST_LIMITS, type TestStep } from "@/core/drills";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { circuitsOf } from "@/core/plan";
-import type { Session, SessionEdit } from "@/core/session";
+import { type Session, type SessionEdit, sharedRows } from "@/core/session";
 import { formatClock } from "@/core/units";
 import { AddDrill } from "@/features/shared/add-drill";
 import { CircuitHead, rowId } from "@/features/shared/circuit-head";
+import { CoolDownChoice } from "@/features/shared/cool-down-choice";
 import { Dropped } from "@/features/shared/dropped";
+import { NEW_TEST } from "@/features/shared/new-test";
 import type { Member } from "@/server/sessions/open-session";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
 import { SharedDose } from "./shared-dose";
+import { SharedTest } from "./shared-test";
 import { SwapDrill } from "./swap-drill";
+
+const NOTHING: readonly string[] = [];
 
 /** What all do together, in order, who does something else instead, and what each does alone. */
 export function GroupSheet({
@@ -48,6 +54,25 @@ export function GroupSheet({
   );
   const rows = rowsOf(plan.shared);
   const circuits = circuitsOf(plan.shared);
+  const listed = sharedRows(plan, session, catalog);
+  const named = plan.shared.map((s) => ({ id: s.drill, name: s.name }));
+  const changeTests = (to: readonly TestStep[]) => onEdit({ kind: "tests", tests: to });
+  /** The tests before the first drill, or right after one. */
+  const testsAt = (after: string | null) => {
+    const from = listed.findIndex((r) => r.kind === "drill" && r.shared.drill === after) + 1;
+    const rest = listed.slice(from);
+    const end = rest.findIndex((r) => r.kind === "drill");
+    const here = rest.slice(0, end < 0 ? undefined : end).flatMap((r) => (r.kind === "test" ? [r] : []));
+    return here.map(({ key, test }) => (
+      <SharedTest
+        key={key}
+        test={test}
+        drills={named}
+        onChange={(to) => changeTests(session.tests.with(test.index, to))}
+        onDrop={() => changeTests(session.tests.toSpliced(test.index, 1))}
+      />
+    ));
+  };
   const left = minutes * 60 - (slowest.seconds - slowest.drillSeconds);
   const personal = plan.members
     .map((m) => ({ ...m, own: m.steps.filter((s) => s.kind === "personal") }))
@@ -72,6 +97,7 @@ export function GroupSheet({
           }}
         >
           <ol>
+            {testsAt(null)}
             {rows.map((row, place) => {
               if (row.kind === "circuit") {
                 const circuit = circuits.find((c) => c.key === row.key)!;
@@ -81,72 +107,98 @@ export function GroupSheet({
               const s = plan.shared[i]!;
               const kit = kitInUse(drillById(catalog, s.drill)!.equipment, gym.equipment);
               const isKept = session.own.some((o) => o.drill === s.drill);
+              const offers = listed.flatMap((r) => (r.kind === "drill" && r.shared === s ? r.offers : []));
               return (
-                <DragRow
-                  key={s.drill}
-                  id={s.drill}
-                  index={place}
-                  name={s.name}
-                  className={`grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1 ${s.circuit ? "border-l-2 border-l-ochre-deep" : ""}`}
-                >
-                  <span className="pt-1.5 text-right font-semibold text-ink-faint">{i + 1}</span>
-                  <span className="min-w-0 pt-1.5">
-                    <span className="font-semibold">{s.name}</span>{" "}
-                    {plan.shared[i - 1]?.phase !== s.phase && (
-                      <span className="condensed text-ink-faint">{PHASE_NAMES[s.phase]}</span>
-                    )}
-                    <span className="block text-xs text-ink-soft">
-                      {s.reason}
-                      {kit.length > 0 && ` With ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(" and ")}.`}
-                      {s.turns > 1 && " In two turns."}
-                    </span>
-                    {s.substitutes.length > 0 && (
-                      <span className="block text-xs">
-                        <span className="font-semibold">{i + 1}*</span>{" "}
-                        {s.substitutes
-                          .map((o) => `${nameOf(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)
-                          .join("; ")}
-                      </span>
-                    )}
-                  </span>
-                  <SharedDose shared={s} plan={plan} minutes={minutes} nameOf={drillName} onEdit={onEdit} />
-                  <span className="flex">
-                    <IconButton
-                      label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
-                      aria-pressed={isKept}
-                      onClick={() =>
-                        onEdit(
-                          isKept
-                            ? { kind: "reset-drill", drill: s.drill }
-                            : { kind: "pin", drill: s.drill, dose: ownDoseOf(s) },
-                        )
-                      }
-                    >
-                      {isKept ? (
-                        <PinOff aria-hidden className="size-4 text-ember" />
-                      ) : (
-                        <Pin aria-hidden className="size-4" />
+                <Fragment key={s.drill}>
+                  <DragRow
+                    id={s.drill}
+                    index={place}
+                    name={s.name}
+                    className={`grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1 ${s.circuit ? "border-l-2 border-l-ochre-deep" : ""}`}
+                  >
+                    <span className="pt-1.5 text-right font-semibold text-ink-faint">{i + 1}</span>
+                    <span className="min-w-0 pt-1.5">
+                      <span className="font-semibold">{s.name}</span>{" "}
+                      {plan.shared[i - 1]?.phase !== s.phase && (
+                        <span className="condensed text-ink-faint">{PHASE_NAMES[s.phase]}</span>
                       )}
-                    </IconButton>
-                    <SwapDrill drill={s.drill} name={s.name} plan={plan} onEdit={onEdit} />
-                    <IconButton
-                      label={`Drop ${s.name}`}
-                      onClick={() => onEdit({ kind: "drop", drill: s.drill })}
-                    >
-                      <Trash2 aria-hidden className="size-4" />
-                    </IconButton>
-                  </span>
-                </DragRow>
+                      <span className="block text-xs text-ink-soft">
+                        {offers.length > 0 && (
+                          <span className="font-medium text-ink">{offers.join(" ")} </span>
+                        )}
+                        {s.reason}
+                        {kit.length > 0 &&
+                          ` With ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(" and ")}.`}
+                        {s.turns > 1 && " In two turns."}
+                      </span>
+                      {s.substitutes.length > 0 && (
+                        <span className="block text-xs">
+                          <span className="font-semibold">{i + 1}*</span>{" "}
+                          {s.substitutes
+                            .map((o) => `${nameOf(o.member)}: ${o.drill ? drillName(o.drill) : "rests"}`)
+                            .join("; ")}
+                        </span>
+                      )}
+                    </span>
+                    <SharedDose shared={s} plan={plan} minutes={minutes} nameOf={drillName} onEdit={onEdit} />
+                    <span className="flex">
+                      <IconButton
+                        label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
+                        aria-pressed={isKept}
+                        onClick={() =>
+                          onEdit(
+                            isKept
+                              ? { kind: "reset-drill", drill: s.drill }
+                              : { kind: "pin", drill: s.drill, dose: ownDoseOf(s) },
+                          )
+                        }
+                      >
+                        {isKept ? (
+                          <PinOff aria-hidden className="size-4 text-ember" />
+                        ) : (
+                          <Pin aria-hidden className="size-4" />
+                        )}
+                      </IconButton>
+                      <SwapDrill drill={s.drill} name={s.name} plan={plan} onEdit={onEdit} />
+                      <IconButton
+                        label={`Drop ${s.name}`}
+                        onClick={() => onEdit({ kind: "drop", drill: s.drill })}
+                      >
+                        <Trash2 aria-hidden className="size-4" />
+                      </IconButton>
+                    </span>
+                  </DragRow>
+                  {testsAt(s.drill)}
+                </Fragment>
               );
             })}
           </ol>
         </DragList>
-        <AddDrill
-          people={people}
-          gym={gym}
-          planned={planned}
-          onAdd={(drill) => onEdit({ kind: "pin", drill })}
-        />
+        <span className="flex flex-wrap gap-x-6">
+          <AddDrill
+            people={people}
+            gym={gym}
+            planned={planned}
+            onAdd={(drill) => onEdit({ kind: "pin", drill })}
+          />
+          {session.tests.length < TEST_LIMITS.tests && (
+            <AddDrill
+              title="Add a test"
+              hotkey="e"
+              once
+              people={people}
+              gym={gym}
+              planned={NOTHING}
+              onAdd={(drill) => changeTests([...session.tests, { ...NEW_TEST, drill }])}
+            />
+          )}
+          <span className="ml-auto">
+            <CoolDownChoice
+              value={session.coolDown}
+              onChange={(coolDown) => onEdit({ kind: "frame", change: { coolDown } })}
+            />
+          </span>
+        </span>
         <Dropped drills={session.dropped} onRestore={(drill) => onEdit({ kind: "reset-drill", drill })} />
         {plan.shared.length === 0 && (
           <p className="text-ink-soft">No shared drills: the time goes into the ramps.</p>

@@ -4,6 +4,8 @@ import {
   addAthletesFromList,
   changeSeveral,
   changeSeveralSchema,
+  noteReached,
+  noteReachedSchema,
   saveAthlete,
   saveAthleteSchema,
 } from "../athletes/athletes";
@@ -13,6 +15,7 @@ import { action } from "./action";
 
 export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
 export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
+export const noteReachedAction = action(noteReachedSchema, noteReached);
 export const changeSeveralAction = action(changeSeveralSchema, changeSeveral);
 export const previewImportAction = action(importSchema, previewImport);
 export const importAthletesAction = action(importSchema, importAthletes);

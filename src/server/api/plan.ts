@@ -1,7 +1,15 @@
 import type { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { type GroupPlan, planGroupSteps } from "@/core/group";
-import { givenUp, type Plan, type PlanRequest, planExactly, planWarmUp, substitutesFor } from "@/core/plan";
+import {
+  givenUp,
+  type Plan,
+  type PlanRequest,
+  type PlanTest,
+  planExactly,
+  planWarmUp,
+  substitutesFor,
+} from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
 import { openCatalog } from "../library/catalog";
 import { planRequestSchema } from "../schemas/plan-api";
@@ -34,9 +42,10 @@ function planJson(plan: Plan, request: PlanRequest) {
       pinned: step.pinned,
       anyOf: step.anyOf.map((d) => d.id),
       condition: step.condition && { reached: step.condition.reached, next: step.condition.next.id },
+      insteadOf: step.insteadOf && { drill: step.insteadOf.drill.id, why: step.insteadOf.why },
       considered: step.round === 1 ? considered(plan, step.drill.id) : [],
     })),
-    tests: plan.tests.map(({ drill, ...test }) => ({ ...test, drill: drill.id, name: drill.name })),
+    tests: plan.tests.map(testJson),
     ramps: plan.ramps.flatMap((ramp) => (ramp ? [rampJson(ramp)] : [])),
     blocks: plan.blocks.map(({ lifts, startsAt, rampsAt, workAt, endsAt }) => ({
       lifts,
@@ -46,6 +55,10 @@ function planJson(plan: Plan, request: PlanRequest) {
       endsAt,
     })),
     coverage: plan.coverage.map(({ demand, asked, served }) => ({ demand, asked, served })),
+    coolDown: plan.coolDown && {
+      ...plan.coolDown,
+      drills: plan.coolDown.drills.map(({ drill, dose }) => ({ drill: drill.id, name: drill.name, dose })),
+    },
     seconds: plan.seconds,
     /** How much better another choice of drills could be at most, as a share of what this one reaches. */
     gap: gained <= 0 || !Number.isFinite(bound) ? 0 : Math.max(0, (bound - objective) / gained),
@@ -65,11 +78,16 @@ function considered(plan: Plan, drill: string) {
   }));
 }
 
+function testJson({ drill, ...test }: PlanTest) {
+  return { ...test, drill: drill.id, name: drill.name };
+}
+
 function groupJson(plan: GroupPlan) {
   return {
     ...plan,
-    members: plan.members.map(({ steps, ramps, ...member }) => ({
+    members: plan.members.map(({ steps, tests, ramps, ...member }) => ({
       ...member,
+      tests: tests.map((t) => testJson({ ...t, block: 0 })),
       steps: steps.map(({ placed: _, ...step }) => step),
       ramps: ramps.flatMap((r) => (r ? [rampJson(r)] : [])),
     })),
@@ -108,10 +126,10 @@ async function groupResponse(
   const planning = planGroupSteps({
     ...session,
     ...equipmentOf(body),
-    members: group.map(({ name, experience, limiters, areas }, a) => ({
+    members: group.map(({ name, experience, limiters, areas, reached }, a) => ({
       id: String(a),
       name,
-      athlete: { experience, limiters, areas },
+      athlete: { experience, limiters, areas, reached },
       lifts: liftsOf(body, ownLifts[a]!, catalog),
     })),
   });

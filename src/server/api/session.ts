@@ -117,6 +117,7 @@ export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
     own: withCircuits(body),
     circuits: body.circuits,
     tests: body.tests,
+    coolDown: body.coolDown,
     dropped: body.dropped,
     drills: catalog.drills,
   };

@@ -86,11 +86,12 @@ test("stored things of an athlete that no longer exist are left out, not fatal",
     areas: [{ athleteId: "a", area: "tail", level: "sore" as const }],
     ownBar: { name: "Bar" },
     cannotUse: ["rower", "sauna"],
+    reached: [{ drill: "front-plank" }],
     approach: null,
     rampStyle: "sideways",
   };
   expect(bodyOf(row)).toEqual({
-    ...{ limiters: ["squat"], areas: [], ownBar: null, cannotUse: ["rower"] },
+    ...{ limiters: ["squat"], areas: [], ownBar: null, cannotUse: ["rower"], reached: [] },
     ...{ approach: null, rampStyle: null },
   });
 });

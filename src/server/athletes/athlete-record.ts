@@ -5,6 +5,7 @@ import { isDemandId } from "@/core/demands";
 import { RAMP_STYLE_IDS, type RampStyleId } from "@/core/ramp";
 import type { Weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
+import { reachedField } from "../schemas/athlete";
 import { fineWeightField } from "../schemas/fields";
 
 type StoredAthlete = Awaited<ReturnType<typeof readAthletes>>[number];
@@ -14,6 +15,7 @@ const ownBarSchema = z
   .nullable()
   .catch(null);
 const cannotUseSchema = z.array(z.string()).catch([]);
+export const reachedSchema = z.array(reachedField).catch([]);
 
 export function isEquipment(id: string): id is EquipmentId {
   return (EQUIPMENT_IDS as string[]).includes(id);
@@ -24,7 +26,10 @@ export function isEquipment(id: string): id is EquipmentId {
  * that no longer exist are left out.
  */
 export function bodyOf(
-  row: Pick<StoredAthlete, "limiters" | "areas" | "ownBar" | "cannotUse" | "approach" | "rampStyle">,
+  row: Pick<
+    StoredAthlete,
+    "limiters" | "areas" | "ownBar" | "cannotUse" | "reached" | "approach" | "rampStyle"
+  >,
 ) {
   const isArea = (id: string): id is AreaId => (AREA_IDS as string[]).includes(id);
   const style = RAMP_STYLE_IDS.find((id) => id === row.rampStyle);
@@ -33,6 +38,7 @@ export function bodyOf(
     areas: row.areas.flatMap(({ area, level }) => (isArea(area) ? [{ area, level }] : [])),
     ownBar: ownBarSchema.parse(row.ownBar),
     cannotUse: cannotUseSchema.parse(row.cannotUse).filter(isEquipment),
+    reached: reachedSchema.parse(row.reached),
     approach: row.approach,
     rampStyle: (style ?? null) as RampStyleId | null,
   };

@@ -1,10 +1,12 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
+import { reachedAt } from "@/core/drills";
 import { counted, type Weight } from "@/core/units";
 import {
   ATHLETE_ORDERS,
   addAthletes,
   changeAthletes,
+  changeReached,
   findAthletes,
   listGroups,
   readAthlete,
@@ -17,9 +19,10 @@ import { memoize } from "@/lib/memoize";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import type { addAthletesSchema } from "../schemas/added";
 import { type AthleteDraft, athleteSchema } from "../schemas/athlete";
+import { signField } from "../schemas/drill-work";
 import { type Refused, refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
-import { bodyOf } from "./athlete-record";
+import { bodyOf, reachedSchema } from "./athlete-record";
 
 const PAGE = 50;
 /** Newest sessions that stand on an athlete's page. */
@@ -106,6 +109,29 @@ export async function saveAthlete({
   const current = await openAthlete(id);
   if (!current) return refuse("This athlete is no longer there.");
   return { kind: "changed-elsewhere", revision: current.revision, draft: current.draft };
+}
+
+export const noteReachedSchema = z.strictObject({
+  athleteId: z.string().max(100),
+  drill: z.string().max(100),
+  sign: signField,
+  reached: z.boolean(),
+});
+
+/** Notes that an athlete has reached something at a drill, today, or takes that back. */
+export async function noteReached({
+  athleteId,
+  drill,
+  sign,
+  reached,
+}: z.output<typeof noteReachedSchema>): Promise<{ kind: "noted" } | Refused> {
+  const noted = await changeReached(athleteId, (stored) => {
+    const known = reachedSchema.parse(stored);
+    const same = reachedAt({ reached: known }, drill, sign);
+    const others = known.filter((r) => r !== same);
+    return reached ? [...others, { drill, sign, day: today() }] : others;
+  });
+  return noted ? { kind: "noted" } : refuse("This athlete is no longer there.");
 }
 
 export type AddOutcome = { kind: "added"; count: number; firstId: string; token: string } | Refused;

@@ -11,11 +11,14 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =
   [row(heads), row(heads.map(() => "---")), ...rows.map(row)].join("\n");
 
 /** A card as Markdown. */
-export function cardMarkdown({ athlete, day, takes, lifts, cautions }: CardView): string {
+export function cardMarkdown({ athlete, day, takes, lifts, coolDown, cautions }: CardView): string {
   return `${[
     `# ${text(athlete)}`,
     `${format(parseISO(day), "EEEE d MMMM yyyy")}, the warm-up takes ${takes}`,
     ...lifts.flatMap(liftPart),
+    ...(coolDown
+      ? [`## Cool-down (${coolDown.takes})`, coolDown.drills.map((d) => `- ${text(d)}`).join("\n")]
+      : []),
     ...(cautions.length > 0 ? ["## Cautions", cautions.map((c) => `- ${text(c.message)}`).join("\n")] : []),
   ].join("\n\n")}\n`;
 }

@@ -3,6 +3,7 @@ import { AREA_LEVELS, type Catalog, EQUIPMENT_IDS } from "@/core/catalog";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { UNIT_SYSTEMS } from "@/core/units";
 import { memoize } from "@/lib/memoize";
+import { signField } from "./drill-work";
 import {
   approachField,
   areaField,
@@ -20,6 +21,9 @@ import {
 
 const MOST_WEIGHTS = 2000;
 const dayField = z.iso.date("Give a day as 2026-01-31.");
+
+/** Something reached at a drill, which may be no longer in the library. */
+export const reachedField = z.strictObject({ drill: z.string().max(100), sign: signField, day: dayField });
 
 /** An athlete as the coach edits one: everything that is known, working weights with their history. */
 export const athleteSchema = memoize((catalog: Catalog) =>
@@ -47,6 +51,7 @@ export const athleteSchema = memoize((catalog: Catalog) =>
       .refine((list) => new Set(list.map((a) => a.area)).size === list.length, "Give each area once."),
     ownBar: z.strictObject({ name: nameField("bar"), weight: fineWeightField }).nullable(),
     cannotUse: z.array(equipmentField).max(EQUIPMENT_IDS.length),
+    reached: z.array(reachedField).max(200).default([]),
     approach: approachField(catalog).nullable(),
     rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
     weights: z

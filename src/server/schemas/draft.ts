@@ -130,6 +130,7 @@ export const draftSchema = memoize(
           circuits: circuitsField(catalog).default([]),
           dropped: z.array(drillField(catalog)).max(200),
           tests: testsField(catalog).default([]),
+          coolDown: z.boolean().default(false),
           taken: plannedDrillsField(catalog),
           begun: plannedDrillsField(catalog).default(null),
         }),

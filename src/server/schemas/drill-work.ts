@@ -9,7 +9,15 @@ import {
   VARIANT_KINDS,
   type WorkFormat,
 } from "@/core/dose";
-import { CIRCUIT_LIMITS, type Circuit, OFFER_LIMITS, TEST_LIMITS, type TestStep } from "@/core/drills";
+import {
+  CIRCUIT_LIMITS,
+  type Circuit,
+  type Condition,
+  LEAST_EXPERIENCES,
+  OFFER_LIMITS,
+  TEST_LIMITS,
+  type TestStep,
+} from "@/core/drills";
 import { drillField, whole } from "./fields";
 
 const wayField = z.string().trim().max(60, "Use at most 60 characters.");
@@ -71,6 +79,28 @@ export const ownDoseField = z
     return until ? { ...dose, until } : dose;
   });
 
+/** Something that is to be reached at a drill. */
+export const signField = z
+  .string()
+  .trim()
+  .min(1, "Say what has to be reached.")
+  .max(OFFER_LIMITS.reached, `Use at most ${OFFER_LIMITS.reached} characters.`);
+
+const conditionField = (catalog: Catalog) =>
+  z
+    .strictObject({
+      reached: signField.optional(),
+      experience: z.enum(LEAST_EXPERIENCES).optional(),
+      next: drillField(catalog),
+    })
+    .transform(({ reached, experience, next }, ctx): Condition => {
+      if (reached !== undefined && experience === undefined) return { reached, next };
+      if (experience !== undefined && reached === undefined) return { experience, next };
+      const message = "Say what has to be reached, or from which experience on, and only one of them.";
+      ctx.addIssue({ code: "custom", path: ["reached"], message });
+      return z.NEVER;
+    });
+
 /** What may be done in place of a drill. */
 export const offerFields = (catalog: Catalog) => ({
   /** Others that would do as well; the athlete takes one. */
@@ -78,17 +108,8 @@ export const offerFields = (catalog: Catalog) => ({
     .array(drillField(catalog))
     .max(OFFER_LIMITS.anyOf, `Offer at most ${OFFER_LIMITS.anyOf} other drills.`)
     .optional(),
-  /** Once something has been reached another drill is done. */
-  condition: z
-    .strictObject({
-      reached: z
-        .string()
-        .trim()
-        .min(1, "Say what has to be reached.")
-        .max(OFFER_LIMITS.reached, `Use at most ${OFFER_LIMITS.reached} characters.`),
-      next: drillField(catalog),
-    })
-    .optional(),
+  /** Once something has been reached, or for those with some experience, another drill is done. */
+  condition: conditionField(catalog).optional(),
 });
 
 const placeField = (catalog: Catalog) =>

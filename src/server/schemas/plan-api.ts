@@ -4,7 +4,14 @@ import { formatFault, type OwnDose } from "@/core/dose";
 import { MOST_LIFTS } from "@/core/draft";
 import { RAMP_STYLE_IDS } from "@/core/ramp";
 import { memoize } from "@/lib/memoize";
-import { circuitsField, offerFields, ownDoseField, testsField, workFormatField } from "./drill-work";
+import {
+  circuitsField,
+  offerFields,
+  ownDoseField,
+  signField,
+  testsField,
+  workFormatField,
+} from "./drill-work";
 import {
   areaField,
   demandField,
@@ -75,6 +82,11 @@ const athleteFields = {
     )
     .max(AREA_IDS.length)
     .default([]),
+  /** What was reached at drills before, as conditions of pins have it. */
+  reached: z
+    .array(z.strictObject({ drill: z.string().max(100), sign: signField }))
+    .max(100)
+    .default([]),
 };
 
 /** A thing, or a thing with how many there are of it. */
@@ -113,6 +125,8 @@ const sessionFields = (catalog: Catalog) => ({
   circuits: circuitsField(catalog).default([]),
   /** Quick checks between the drills of one athlete. */
   tests: testsField(catalog).default([]),
+  /** The drills once more after the last lift, as a cool-down; of one athlete. */
+  coolDown: z.boolean().default(false),
   dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
 });
 

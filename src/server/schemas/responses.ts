@@ -91,6 +91,19 @@ const reviewFinding = z.object({
 
 export const reviewResponseSchema = z.object({ findings: z.array(reviewFinding) });
 
+const tests = z.array(
+  z.object({
+    test: z.int(),
+    drill: z.string(),
+    name: z.string(),
+    looksFor: z.string(),
+    after: z.string().nullable(),
+    block: z.int(),
+    startsAt: seconds,
+    seconds,
+  }),
+);
+
 export const planResponseSchema = z.object({
   steps: z.array(
     z.object({
@@ -109,6 +122,7 @@ export const planResponseSchema = z.object({
       pinned: z.boolean(),
       anyOf: z.array(z.string()),
       condition: z.object({ reached: z.string(), next: z.string() }).nullable(),
+      insteadOf: z.object({ drill: z.string(), why: z.string() }).nullable(),
       considered: z.array(
         z.object({
           drill: z.string(),
@@ -120,18 +134,14 @@ export const planResponseSchema = z.object({
       ),
     }),
   ),
-  tests: z.array(
-    z.object({
-      test: z.int(),
-      drill: z.string(),
-      name: z.string(),
-      looksFor: z.string(),
-      after: z.string().nullable(),
-      block: z.int(),
+  tests,
+  coolDown: z
+    .object({
+      drills: z.array(z.object({ drill: z.string(), name: z.string(), dose })),
       startsAt: seconds,
       seconds,
-    }),
-  ),
+    })
+    .nullable(),
   ramps: z.array(rampResponseSchema),
   blocks: z.array(
     z.object({
@@ -159,6 +169,10 @@ export const groupPlanResponseSchema = z.object({
       dose,
       rounds: z.int(),
       circuit,
+      anyOf: z.array(z.string()),
+      condition: z
+        .object({ reached: z.string().optional(), experience: z.string().optional(), next: z.string() })
+        .nullable(),
       reason: z.string(),
       turns: z.int(),
       substitutes: z.array(z.object({ member: z.string(), drill: z.string().nullable() })),
@@ -182,6 +196,7 @@ export const groupPlanResponseSchema = z.object({
           uses: z.array(z.enum(EQUIPMENT_IDS as [(typeof EQUIPMENT_IDS)[number]])),
         }),
       ),
+      tests,
       waitingSeconds: seconds,
       drillSeconds: seconds,
       seconds,

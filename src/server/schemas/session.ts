@@ -4,7 +4,7 @@ import { MOST_LIFTS } from "@/core/draft";
 import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
 import { memoize } from "@/lib/memoize";
 import { pinsField } from "./draft";
-import { circuitsField } from "./drill-work";
+import { circuitsField, testsField } from "./drill-work";
 import {
   approachField,
   drillField,
@@ -51,6 +51,8 @@ export const contentSchema = memoize((catalog: Catalog) =>
     // Absent in sessions of before there were any.
     circuits: circuitsField(catalog).default([]),
     dropped: z.array(drillField(catalog)).max(200),
+    tests: testsField(catalog).default([]),
+    coolDown: z.boolean().default(false),
     racks: z
       .strictObject({
         count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
@@ -93,6 +95,8 @@ export function contentOf({
   own,
   circuits,
   dropped,
+  tests,
+  coolDown,
   racks,
 }: Session): SessionContent {
   return {
@@ -104,6 +108,8 @@ export function contentOf({
     own: own.map(({ anyOf, ...o }) => ({ ...o, ...(anyOf && { anyOf: [...anyOf] }) })),
     circuits: circuits.map((c) => ({ ...c, drills: [...c.drills] })),
     dropped: [...dropped],
+    tests: tests.map((t) => ({ ...t, at: [...t.at] })),
+    coolDown,
     racks,
   };
 }

@@ -85,6 +85,8 @@ export async function startSession(
     own: [],
     circuits: [],
     dropped: [],
+    tests: [],
+    coolDown: false,
     racks: USUAL_RACKS,
     ...base,
     minutes,

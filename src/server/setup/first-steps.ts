@@ -171,6 +171,8 @@ export async function takeFirstSteps(form: unknown, catalog: Catalog): Promise<F
         own: [],
         circuits: [],
         dropped: [],
+        tests: [],
+        coolDown: false,
         racks: USUAL_RACKS,
       } satisfies SessionContent),
       updatedAt: Date.now(),

@@ -1,0 +1,1 @@
+ALTER TABLE `athlete` ADD `reached` text DEFAULT '[]' NOT NULL;
