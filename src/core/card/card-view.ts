@@ -1,5 +1,5 @@
 import type { AthleteRecord } from "../athlete";
-import { EQUIPMENT, kitInUse, PHASE_NAMES } from "../catalog";
+import { EQUIPMENT, kitInUse, PHASE_NAMES, roomNotes } from "../catalog";
 import { formatDose } from "../dose";
 import type { DraftLift, WarmUpDraft } from "../draft";
 import type { GymKit } from "../gym";
@@ -180,7 +180,7 @@ function rowsOf(drills: readonly CardDrill[]): number {
   return drills.reduce((sum, d) => sum + lines(d), 0);
 }
 
-function drillsOf({ steps, tests }: PlanOutline, { equipment }: GymKit): CardDrill[] {
+function drillsOf({ steps, tests }: PlanOutline, { equipment, clearFloor }: GymKit): CardDrill[] {
   const once = steps.filter((s) => s.round === 1);
   const rows = once.map(({ drill, phase, startsAt, dose, circuit, ...step }, i) => ({
     id: drill.id,
@@ -196,7 +196,7 @@ function drillsOf({ steps, tests }: PlanOutline, { equipment }: GymKit): CardDri
     offers: offersInWords(step),
     kit: [
       ...kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
-      ...(drill.shoesOff ? ["shoes off"] : []),
+      ...roomNotes(drill, clearFloor),
     ],
     cue: drill.cues[0] ?? "",
   }));

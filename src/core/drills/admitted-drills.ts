@@ -11,6 +11,7 @@ import {
   PHASES,
   type Phase,
   type PhaseRule,
+  travelOn,
 } from "../catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
 import type { Room } from "../ramp";
@@ -198,7 +199,7 @@ export function admitDrills(request: AdmissionRequest): {
     if (drill.retired || request.dropped.includes(drill.id)) return "dropped";
     if (rulesOut(athlete, drill)) return "area";
     if (!hasKit(drill.equipment, equipment)) return "equipment";
-    if (drill.space !== undefined && clearFloor != null && drill.space > clearFloor) return "space";
+    if (travelOn(drill, clearFloor) === null) return "space";
     if (!rule) return "approach";
     if (braces(drill, rule.phase)) return null;
     const forLimiter = served.some(

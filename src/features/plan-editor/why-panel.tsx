@@ -2,7 +2,7 @@
 
 import { ArrowDown, ArrowRightLeft, ArrowUp, Pin, PinOff, Trash2 } from "lucide-react";
 import { memo, useMemo } from "react";
-import { EQUIPMENT, kitInUse, PHASE_NAMES } from "@/core/catalog";
+import { EQUIPMENT, kitInUse, PHASE_NAMES, roomNotes } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import { type PlanStep, type PlanTest, substitutesFor } from "@/core/plan";
 import { formatSeconds } from "@/core/units";
@@ -92,7 +92,7 @@ function DrillPanel({ step, ...props }: PanelProps & { step: PlanStep }) {
         <h2 className="text-lg leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="condensed text-ink-faint">
           {PHASE_NAMES[step.phase]} · {formatDose(dose)} · {formatSeconds(step.seconds)}
-          {drill.shoesOff && " · shoes off"}
+          {roomNotes(drill, gym.clearFloor).map((note) => ` · ${note}`)}
           {kit.length > 0 && ` · ${kit.map((k) => EQUIPMENT[k].toLowerCase()).join(", ")}`}
         </p>
       </header>
