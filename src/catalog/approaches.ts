@@ -68,7 +68,16 @@ export const approaches: Approach[] = [
     pace: { from: 3, every: 100, most: 10 },
     leavesOut: HANDS,
     planes: ["sagittal", "frontal", "transverse"],
-    formats: [{ drills: { serves: ["temperature"] }, until: "short-sentences" }],
+    formats: [
+      { drills: { serves: ["temperature"] }, until: "short-sentences" },
+      {
+        drills: {
+          ids: ["leg-swing-front", "leg-swing-side", "arm-swings", "arm-circles", "knee-drive-back-up"],
+        },
+        under: 300,
+        format: { kind: "variants", by: "tempo", ways: ["gentle", "fast"], splits: true },
+      },
+    ],
     favours: [{ drills: { positions: ["standing"] }, points: 2 }],
     limiters: { most: 2, secondsEach: 60, secondsAll: 300, place: "last" },
     rampShare: 0.7,

@@ -49,13 +49,14 @@ export interface Slot {
  * How the sets that are chosen of a drill are spread. Seconds.
  *
  * - `interval`: each set becomes one interval, with rest after it.
- * - `variants`: each set is done in another way, the first of these, where there are enough of them.
+ * - `variants`: each set is done in another way, the first of these, where there are enough of them; a set alone is
+ *   shared out among them where it `splits`.
  * - `pieces`: the sets become pieces of one sum of time, by the names for what changes.
  * - `surges`: one for every so many seconds of what is steady, five at most.
  */
 export type FormatRule =
   | { kind: "interval"; off: number }
-  | { kind: "variants"; by: VariantKind; ways: readonly string[] }
+  | { kind: "variants"; by: VariantKind; ways: readonly string[]; splits?: boolean }
   | { kind: "pieces"; pieces: readonly string[] }
   | { kind: "surges"; every: number; on: number; off: number };
 
@@ -93,8 +94,11 @@ export interface Approach {
   circuit: { phases: readonly Phase[]; mostRounds: number; roundPoints: number } | null;
   /** Drills of which two that follow each other, in as many sets, are done in turns, with the rest in and after a round. */
   pairs: readonly { drills: DrillFilter; restInside: number; restBetween: number }[];
-  /** How the work of drills is spread where it is not in equal sets, and by which sign they end; the first that fits. */
-  formats: readonly { drills: DrillFilter; format?: FormatRule; until?: SignId }[];
+  /**
+   * How the work of drills is spread where it is not in equal sets, and by which sign they end; the first that fits. Those
+   * with `under` only where there is less time for drills, in seconds.
+   */
+  formats: readonly { drills: DrillFilter; format?: FormatRule; until?: SignId; under?: number }[];
   /** Demands that weigh at least this much in every session. */
   floors: Readonly<Partial<Record<DemandId, number>>>;
   /** Planes that the mobilise and activate drills together should cover. */

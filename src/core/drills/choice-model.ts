@@ -173,7 +173,9 @@ function dosesFor(
   const most = Math.max(drill.dose.sets[1], forLimiter ? ofLimiter : mayRepeat ? 2 : 1);
   // Fewer sets than usual are for those who are late.
   const least = seconds < WHOLE_SETS_FROM ? 1 : Math.min(most, drill.dose.sets[1]);
-  return levels.filter((l) => l.sets >= least && l.sets <= most).map((l) => inItsFormat(drill, l, approach));
+  return levels
+    .filter((l) => l.sets >= least && l.sets <= most)
+    .map((l) => inItsFormat(drill, l, approach, seconds));
 }
 
 /** The same with goals, limits and what each candidate adds to and takes of them. */

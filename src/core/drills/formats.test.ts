@@ -52,6 +52,19 @@ describe("the sets of a drill as its approach spreads them", () => {
     else expect(spread.format).toBeUndefined();
   });
 
+  test("are shared out where there is one, and only while time is as short as the rule says", () => {
+    const swings: FormatRule = { kind: "variants", by: "tempo", ways: ["gentle", "fast"], splits: true };
+    const rule = by("arm-swings", swings, { under: 300 });
+    const spread = (seconds?: number) =>
+      inItsFormat<OwnDose>(drill("arm-swings"), { sets: 1, amount: 10 }, rule, seconds);
+    expect(spread(240)).toEqual({
+      sets: 2,
+      amount: 5,
+      format: { kind: "variants", by: "tempo", ways: ["gentle", "fast"], amount: 5 },
+    });
+    for (const seconds of [300, undefined]) expect(spread(seconds)).toEqual({ sets: 1, amount: 10 });
+  });
+
   test("end by the sign of the first rule that fits; others stay as they are", () => {
     const rule = by("easy-bike", { kind: "surges", every: 90, on: 15, off: 30 }, { until: "light-sweat" });
     const dose = { sets: 1, amount: 180 };

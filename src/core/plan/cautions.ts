@@ -78,7 +78,7 @@ export function cautionsFor(warmUp: {
   if (drills.some((d) => d.phases[0] === "power" || d.impact === "high")) {
     found.push({ id: "jumps", message: "Jumps: low, land softly, stop when landings get loud." });
   }
-  for (const drill of drills) {
+  for (const drill of new Set(drills)) {
     if (drill.caution) found.push({ id: drill.id, message: `${drill.name}: ${drill.caution}` });
   }
   return [...found, CLINICIAN, STOP];

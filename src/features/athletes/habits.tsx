@@ -2,18 +2,19 @@
 
 import { X } from "lucide-react";
 import { useCatalog } from "@/client/catalog";
-import { EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { drillById, EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { RAMP_STYLE_IDS, RAMP_STYLES, type RampStyleId } from "@/core/ramp";
 import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
 import { approachGroups } from "@/features/shared/lift-groups";
 import { Button, IconButton } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
+import { shortDay } from "@/ui/day-in-words";
 import type { AthletePart } from "./athlete-part";
 
 /** What is always so for this athlete: approach, style of ramp, a bar of one's own, what cannot be used. */
 export function Habits({ athlete, set }: AthletePart) {
   const catalog = useCatalog();
-  const { ownBar, cannotUse, unit } = athlete;
+  const { ownBar, cannotUse, reached, unit } = athlete;
   const free = EQUIPMENT_IDS.filter((e) => !cannotUse.includes(e));
   return (
     <section aria-label="Defaults">
@@ -74,6 +75,36 @@ export function Habits({ athlete, set }: AthletePart) {
         groups={[{ options: free.map((e) => ({ value: e, label: EQUIPMENT[e] })) }]}
         onChange={(e) => set({ cannotUse: [...cannotUse, e as EquipmentId] })}
       />
+      {reached.length > 0 && (
+        <>
+          <h3 className="mt-5 font-semibold">Reached</h3>
+          <p className="text-2xs text-ink-soft">
+            Noted in a warm-up, where it decides which drill comes next.
+          </p>
+          <ul>
+            {reached.map((r) => {
+              const name = drillById(catalog, r.drill)?.name ?? r.drill;
+              return (
+                <li
+                  key={`${r.drill} ${r.sign}`}
+                  className="flex min-h-9 items-center gap-3 border-t border-line"
+                >
+                  <span className="min-w-0 flex-1">
+                    <span className="font-semibold">{name}</span>: {r.sign}
+                  </span>
+                  <span className="condensed text-ink-soft">{shortDay(r.day)}</span>
+                  <IconButton
+                    label={`${r.sign} not reached at ${name}`}
+                    onClick={() => set({ reached: reached.filter((o) => o !== r) })}
+                  >
+                    <X aria-hidden className="size-4" />
+                  </IconButton>
+                </li>
+              );
+            })}
+          </ul>
+        </>
+      )}
     </section>
   );
 }

@@ -6,6 +6,7 @@ import { fail, ok, type Result } from "@/lib/result";
 import { LabelledChoice } from "@/ui/choice";
 import { parseName, TextField } from "@/ui/text-field";
 import { WholeStepper } from "@/ui/whole-stepper";
+import { ApproachFormats } from "./approach-formats";
 import { ApproachJobs } from "./approach-jobs";
 import { Ticks } from "./ticks";
 
@@ -113,6 +114,7 @@ export function ApproachFields({
         </ul>
       </section>
       <ApproachJobs approach={approach} set={set} />
+      <ApproachFormats approach={approach} set={set} />
       <section>
         <h3 className="section-title mb-2">Limiters</h3>
         <div className="flex flex-wrap items-end gap-x-7 gap-y-2">

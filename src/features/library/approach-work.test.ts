@@ -6,6 +6,9 @@ test("what an approach does otherwise than in sets is said in words", () => {
   expect(approachWork(approach("bar-first"), catalog)).toEqual([]);
   expect(approachWork(approach("temperature-first"), catalog)).toEqual([
     "The raise: until talk comes in short sentences.",
+    expect.stringMatching(
+      /leg swing.*, with less than 5 min for drills: shared out in rounds \(tempo: gentle; fast\)\.$/,
+    ),
   ]);
   const [holds, squat] = approachWork(approach("deep-mobility"), catalog);
   expect(holds).toBe("Holds: two that follow each other in turns, as a superset.");

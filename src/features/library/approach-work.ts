@@ -1,5 +1,6 @@
 import { type Approach, type Catalog, type DrillFilter, drillById, type FormatRule } from "@/core/catalog";
 import { SIGNS, VARIANTS } from "@/core/dose";
+import { formatSeconds } from "@/core/units";
 import { joinWords } from "@/lib/join-words";
 
 /** How an approach has drills done where it is not in sets one after the other, a line each. */
@@ -15,9 +16,10 @@ export function approachWork(
       ];
       return `${subject(drills, catalog)}: two that follow each other in turns, as a superset${rests.length > 0 ? `, with ${rests.join(" and ")}` : ""}.`;
     }),
-    ...formats.map(({ drills, format, until }) => {
+    ...formats.map(({ drills, format, until, under }) => {
       const how = [...(format ? [formatInWords(format)] : []), ...(until ? [SIGNS[until]] : [])];
-      return `${subject(drills, catalog)}: ${how.join(", or ")}.`;
+      const when = under === undefined ? "" : `, with less than ${formatSeconds(under)} for drills`;
+      return `${subject(drills, catalog)}${when}: ${how.join(", or ")}.`;
     }),
   ];
 }
@@ -33,7 +35,7 @@ function formatInWords(format: FormatRule): string {
     case "interval":
       return `as an interval, ${format.off} s off`;
     case "variants":
-      return `each round another way (${VARIANTS[format.by].name.toLowerCase()}: ${format.ways.join("; ")})`;
+      return `${format.splits ? "shared out in rounds" : "each round another way"} (${VARIANTS[format.by].name.toLowerCase()}: ${format.ways.join("; ")})`;
     case "pieces":
       return `time in pieces (${format.pieces.join(", ")})`;
     case "surges":

@@ -47,6 +47,7 @@ function sent<R>(action: (request: never) => Promise<R>): (request: unknown) => 
 }
 
 export const saveAthleteAction = sent(athleteActions.saveAthleteAction);
+export const noteReachedAction = sent(athleteActions.noteReachedAction);
 export const addAthletesAction = sent(athleteActions.addAthletesAction);
 export const changeSeveralAction = sent(athleteActions.changeSeveralAction);
 export const previewImportAction = sent(athleteActions.previewImportAction);

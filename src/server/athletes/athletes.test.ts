@@ -7,6 +7,7 @@ import {
   addAthletesAction,
   changeSeveralAction,
   listDay,
+  noteReachedAction,
   openWarmUp,
   saveAthleteAction,
   saveGymAction,
@@ -54,6 +55,23 @@ describe("the gym", () => {
     });
     await saveGymAction({ revision: revision + 1, gym });
     expect((await openedGym()).gym.plates).toEqual(gym.plates);
+  });
+
+  test("has reached something at a drill, once, from then on and until it is taken back", async () => {
+    const note = (sign: string, reached = true) =>
+      noteReachedAction({ athleteId: "ilse", drill: "front-plank", sign, reached });
+    for (const sign of ["60 s clean", " 60 S  clean"]) expect(await note(sign)).toEqual({ kind: "noted" });
+    const { draft, revision } = await opened("ilse");
+    expect(draft.reached).toEqual([{ drill: "front-plank", sign: "60 S  clean", day: today() }]);
+    expect(await saveAthleteAction({ revision, athlete: draft })).toMatchObject({ kind: "saved" });
+    await note("60 s clean", false);
+    expect((await opened("ilse")).draft.reached).toEqual([]);
+    expect(await note("")).toMatchObject({
+      kind: "refused",
+      message: expect.stringMatching(/sign: Say what/),
+    });
+    const nobody = { athleteId: "nobody", drill: "front-plank", sign: "x", reached: true };
+    expect(await noteReachedAction(nobody)).toMatchObject({ kind: "refused" });
   });
 
   test("changed in another window is not written over, and shown as it is there", async () => {

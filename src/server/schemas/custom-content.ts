@@ -121,6 +121,7 @@ const formatRuleField = z.discriminatedUnion("kind", [
     kind: z.literal("variants"),
     by: z.enum(VARIANT_KINDS),
     ways: z.array(wayField).min(FORMAT_LIMITS.ways[0]).max(FORMAT_LIMITS.ways[1]),
+    splits: z.boolean().optional(),
   }),
   z.strictObject({
     kind: z.literal("pieces"),
@@ -198,6 +199,7 @@ export const approachSchema = z.strictObject({
         drills: filterField,
         format: formatRuleField.optional(),
         until: z.enum(SIGN_IDS).optional(),
+        under: whole(10, 3600).optional(),
       }),
     )
     .max(12)
