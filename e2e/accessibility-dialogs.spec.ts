@@ -84,6 +84,26 @@ test("axe finds nothing on a drill in variants, in a superset, offered and teste
   await expectNothing(page);
 });
 
+test("axe finds nothing on the formats of an approach of one's own, and on a test of a group", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/library?shelf=approaches&of=deep-mobility`);
+  await page.getByRole("button", { name: "Make my version" }).click();
+  await page.getByRole("button", { name: "Add a format" }).click();
+  await expect(page.getByText("Saved", { exact: true })).toBeVisible();
+  await expectNothing(page);
+  await page.goto(`${server.url}/session/tomorrow-pilots`);
+  await page.getByRole("button", { name: "Add a test" }).click();
+  await page.getByRole("dialog").getByRole("combobox").fill("wall slide");
+  await page.keyboard.press("Enter");
+  await page
+    .getByRole("button", { name: /^Test Wall slide/ })
+    .first()
+    .click();
+  await expect(page.getByRole("textbox", { name: "What to look for" })).toBeVisible();
+  await expectNothing(page);
+});
+
 test("axe finds nothing on a backup that was imported", async ({ page }) => {
   await page.goto(`${server.url}/files`);
   await page.getByLabel("Full backup").setInputFiles({

@@ -378,3 +378,48 @@ test("a drill in another format, two in turn, a test between: on the plan, on ev
   await expect(rows.getByText("Superset")).toHaveCount(0);
   await expect(rows.getByText("s off ×")).toHaveCount(0);
 });
+
+test("a test and a condition for a whole group; what one has reached puts the other drill in that one's plan", async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/session/tomorrow-pilots`);
+  await page.getByRole("button", { name: "Add a test" }).click();
+  await page.getByRole("dialog").getByRole("combobox").fill("wall slide");
+  await page.keyboard.press("Enter");
+  await page
+    .getByRole("button", { name: /^Test Wall slide: 20 s/ })
+    .first()
+    .click();
+  const test = page.getByRole("dialog", { name: "Test Wall slide" });
+  await test.getByRole("textbox", { name: "What to look for" }).fill("ribs stay down");
+  await test.getByRole("checkbox", { name: "Last of all" }).uncheck();
+  await page.keyboard.press("Escape");
+  await page
+    .getByRole("button", { name: /^Dose of / })
+    .last()
+    .click();
+  const fields = page.getByRole("dialog", { name: /^Dose of / });
+  const name = (await fields.getAttribute("aria-label"))!.replace("Dose of ", "");
+  await fields.getByRole("button", { name: "Another one once it is easy" }).click();
+  const next = (await fields.getByRole("combobox", { name: "Then" }).textContent())!;
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(`Easy and clean: then ${next}.`)).toBeVisible();
+  await saved(page);
+
+  // Somebody who does with the others what has the condition.
+  await page.goto(`${server.url}/session/tomorrow-pilots/soraya`);
+  const why = page.getByRole("region", { name: "Why" });
+  const rows = steps(page).getByRole("listitem");
+  await expect(rows.filter({ hasText: "Wall slide" }).filter({ hasText: "ribs stay down" })).toBeVisible();
+  await rows
+    .filter({ hasText: name })
+    .getByRole("button", { name: new RegExp(name) })
+    .first()
+    .click();
+  await why.getByRole("button", { name: "Reached" }).click();
+  await expect(rows.filter({ hasText: `In place of ${name}` })).toContainText(next);
+  await page.reload();
+  await expect(rows.filter({ hasText: `In place of ${name}` })).toContainText(next);
+  await page.goto(`${server.url}/athletes/soraya`);
+  await expect(page.getByRole("region", { name: "Defaults" }).getByText("Easy and clean")).toBeVisible();
+});

@@ -193,7 +193,8 @@ function drillsOf({ steps, tests }: PlanOutline, { equipment, clearFloor }: GymK
     isInCircuit: circuit !== null,
     at: formatClock(startsAt),
     dose: formatDose(dose),
-    offers: offersInWords(step),
+    // Why another drill stands there is for the coach.
+    offers: offersInWords({ ...step, insteadOf: null }),
     kit: [
       ...kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
       ...roomNotes(drill, clearFloor),
