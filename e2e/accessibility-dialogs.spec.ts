@@ -101,6 +101,8 @@ test("axe finds nothing on the formats of an approach of one's own, and on a tes
     .first()
     .click();
   await expect(page.getByRole("textbox", { name: "What to look for" })).toBeVisible();
+  // What is worked out anew stands back meanwhile.
+  await expect(page.getByRole("progressbar", { includeHidden: true })).toHaveCount(0);
   await expectNothing(page);
 });
 

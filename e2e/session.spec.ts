@@ -394,6 +394,7 @@ test("a test and a condition for a whole group; what one has reached puts the ot
   await test.getByRole("textbox", { name: "What to look for" }).fill("ribs stay down");
   await test.getByRole("checkbox", { name: "Last of all" }).uncheck();
   await page.keyboard.press("Escape");
+  await expect(page.getByRole("progressbar")).toHaveCount(0);
   await page
     .getByRole("button", { name: /^Dose of / })
     .last()

@@ -37,10 +37,10 @@ export function TestFields({
   ];
   return (
     <div className="space-y-4">
-      <header>
+      <div>
         <h2 className="text-lg leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="condensed text-ink-faint">A test between drills</p>
-      </header>
+      </div>
       <SecondsStepper
         label="Time"
         value={test.seconds}
