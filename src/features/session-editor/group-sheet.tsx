@@ -114,7 +114,7 @@ export function GroupSheet({
                     id={s.drill}
                     index={place}
                     name={s.name}
-                    className={`grid grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto_auto] gap-x-2 border-t border-line py-1 ${s.circuit ? "border-l-2 border-l-ochre-deep" : ""}`}
+                    className={`grid grid-cols-[2rem_1.25rem_minmax(0,1fr)] gap-x-2 sm:grid-cols-[2rem_1.25rem_minmax(0,1fr)_auto] border-t border-line py-1 ${s.circuit ? "border-l-2 border-l-ochre-deep" : ""}`}
                   >
                     <span className="pt-1.5 text-right font-semibold text-ink-faint">{i + 1}</span>
                     <span className="min-w-0 pt-1.5">
@@ -140,32 +140,40 @@ export function GroupSheet({
                         </span>
                       )}
                     </span>
-                    <SharedDose shared={s} plan={plan} minutes={minutes} nameOf={drillName} onEdit={onEdit} />
-                    <span className="flex">
-                      <IconButton
-                        label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
-                        aria-pressed={isKept}
-                        onClick={() =>
-                          onEdit(
-                            isKept
-                              ? { kind: "reset-drill", drill: s.drill }
-                              : { kind: "pin", drill: s.drill, dose: ownDoseOf(s) },
-                          )
-                        }
-                      >
-                        {isKept ? (
-                          <PinOff aria-hidden className="size-4 text-ember" />
-                        ) : (
-                          <Pin aria-hidden className="size-4" />
-                        )}
-                      </IconButton>
-                      <SwapDrill drill={s.drill} name={s.name} plan={plan} onEdit={onEdit} />
-                      <IconButton
-                        label={`Drop ${s.name}`}
-                        onClick={() => onEdit({ kind: "drop", drill: s.drill })}
-                      >
-                        <Trash2 aria-hidden className="size-4" />
-                      </IconButton>
+                    <span className="flex items-start gap-x-2 max-sm:col-start-3 max-sm:justify-between">
+                      <SharedDose
+                        shared={s}
+                        plan={plan}
+                        minutes={minutes}
+                        nameOf={drillName}
+                        onEdit={onEdit}
+                      />
+                      <span className="flex">
+                        <IconButton
+                          label={isKept ? `Unpin ${s.name}` : `Pin ${s.name}`}
+                          aria-pressed={isKept}
+                          onClick={() =>
+                            onEdit(
+                              isKept
+                                ? { kind: "reset-drill", drill: s.drill }
+                                : { kind: "pin", drill: s.drill, dose: ownDoseOf(s) },
+                            )
+                          }
+                        >
+                          {isKept ? (
+                            <PinOff aria-hidden className="size-4 text-ember" />
+                          ) : (
+                            <Pin aria-hidden className="size-4" />
+                          )}
+                        </IconButton>
+                        <SwapDrill drill={s.drill} name={s.name} plan={plan} onEdit={onEdit} />
+                        <IconButton
+                          label={`Drop ${s.name}`}
+                          onClick={() => onEdit({ kind: "drop", drill: s.drill })}
+                        >
+                          <Trash2 aria-hidden className="size-4" />
+                        </IconButton>
+                      </span>
                     </span>
                   </DragRow>
                   {testsAt(s.drill)}
