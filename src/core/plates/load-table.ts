@@ -23,13 +23,28 @@ function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }
 
-/** `from` with up to `count` more plates of `size` grains: the fewest plates for every side weight. */
+/**
+ * `from` with up to `count` more plates of `size` grains: the fewest plates for every side weight. Each weight is looked at
+ * once: of those that lie whole plates below it, the best stand in a queue from which what is too far below falls out.
+ */
 function withPlates(from: Int16Array, size: number, count: number): Int16Array {
   const to = Int16Array.from(from);
-  for (let s = size; s < to.length; s++) {
-    for (let c = 1; c <= count && c * size <= s; c++) {
-      const plates = from[s - c * size]! + c;
-      if (plates < to[s]!) to[s] = plates;
+  const steps = Math.ceil(to.length / size);
+  // Plates below, and what they take less the plates of this size up to there.
+  const at = new Int32Array(steps);
+  const least = new Int32Array(steps);
+  for (let rest = 0; rest < Math.min(size, to.length); rest++) {
+    let first = 0;
+    let end = 0;
+    for (let k = 0, s = rest; s < to.length; k++, s += size) {
+      const plates = from[s]!;
+      if (plates < UNREACHABLE) {
+        while (end > first && least[end - 1]! >= plates - k) end--;
+        at[end] = k;
+        least[end++] = plates - k;
+      }
+      if (end > first && at[first]! < k - count) first++;
+      if (end > first) to[s] = least[first]! + k;
     }
   }
   return to;
@@ -62,20 +77,22 @@ export function loadTable(kit: BarKit, greatest: Weight, fromFloor: boolean): Lo
 
 /** The fewest plates for every side weight, at least one of them of full diameter. */
 function fewestFromFloor(kit: BarKit, grain: number, length: number): Int16Array {
-  const any = new Int16Array(length).fill(UNREACHABLE);
-  const standing = new Int16Array(length).fill(UNREACHABLE);
+  let any: Int16Array = new Int16Array(length).fill(UNREACHABLE);
+  let standing: Int16Array = new Int16Array(length).fill(UNREACHABLE);
   any[0] = 0;
-  for (const plate of kit.plates) {
-    const size = plate.weight / grain;
-    for (let c = 0; c < plate.pairs; c++) {
+  for (const { weight: plate, pairs, fullDiameter } of kit.plates) {
+    const size = plate / grain;
+    if (!fullDiameter) {
+      standing = withPlates(standing, size, pairs);
+    } else if (pairs > 0) {
+      // The first of its kind makes it stand, whatever else is on the bar.
+      const others = withPlates(any, size, pairs - 1);
       for (let s = length - 1; s >= size; s--) {
-        const before = plate.fullDiameter
-          ? Math.min(standing[s - size]!, any[s - size]!)
-          : standing[s - size]!;
-        if (before + 1 < standing[s]!) standing[s] = before + 1;
-        if (any[s - size]! + 1 < any[s]!) any[s] = any[s - size]! + 1;
+        const plates = others[s - size]!;
+        if (plates < UNREACHABLE && plates + 1 < standing[s]!) standing[s] = plates + 1;
       }
     }
+    any = withPlates(any, size, pairs);
   }
   return standing;
 }

@@ -162,5 +162,5 @@ test("without ramp sets the working weight takes the fewest plates", () => {
     lastJump: Number.POSITIVE_INFINITY,
     growth: 0,
   });
-  expect(found).toEqual({ weights: [], stacks: [[0, 0]], cost: 2 });
+  expect(found).toEqual({ weights: [], stacks: [[0, 0]], cost: 2, isExact: true });
 });

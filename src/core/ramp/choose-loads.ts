@@ -1,7 +1,7 @@
 import type { LoadTable, Stack } from "../plates";
 import type { Weight } from "../units";
 import { DEVIATION_COST, EXTRA_PLATE_COST } from "./constants";
-import { StackTree } from "./stack-tree";
+import { type StackLimits, StackTree, TooManyStacks } from "./stack-tree";
 import { compareEarlySets, isCheaper, PrefixCosts, PrefixTable, type Way } from "./ways";
 
 /** Which weights each ramp set may have, and what must hold between them. */
@@ -48,6 +48,8 @@ export interface ChosenLoads {
   stacks: Stack[];
   /** Plates moved on one side + 0.5 × plates at W beyond the fewest + 40 × Σ |weight − ideal| / W. */
   cost: number;
+  /** Whether everything that can be loaded has been compared; false: there was too much of it. */
+  isExact: boolean;
 }
 
 /** Covers the rounding where a cost is compared with a ceiling. */
@@ -56,6 +58,10 @@ const ROUNDING = 1e-6;
 const NARROW_STEP = 0.5;
 /** A first ramp is looked for among stacks with so many plates more than their weight takes. */
 const ROUGH_EXTRA_PLATES = 1;
+/** The most weights of one set that are compared; gyms with everything there is make half as many. */
+const MOST_CANDIDATES = 100;
+/** Stacks of a weight that are looked at where there are too many. */
+const FEW_STACKS = 3;
 
 /**
  * Chooses weights and plates of a whole ramp together, at the least cost (docs/model.md, "Which plates").
@@ -81,15 +87,38 @@ function chooseLoadsFrom(problem: LoadProblem, from: DoneLoad): ChosenLoads | nu
   return chosen && { ...chosen, weights: chosen.weights.slice(1), stacks: chosen.stacks.slice(1) };
 }
 
-function chooseAllLoads(problem: LoadProblem): ChosenLoads | null {
+function chooseAllLoads(whole: LoadProblem): ChosenLoads | null {
+  const problem = { ...whole, candidates: whole.candidates.map((ws, i) => thinned(ws, whole.ideals[i]!)) };
   if (!hasSolution(problem)) return null;
+  const isWhole = problem.candidates.every((ws, i) => ws.length === whole.candidates[i]!.length);
   const { table, working } = problem;
   const fewest = table.fewestLoadable[(working - table.kit.empty) / 2 / table.grain]!;
-  const rough = best(
-    prepare(problem, fewest, Number.POSITIVE_INFINITY, ROUGH_EXTRA_PLATES),
-    Number.POSITIVE_INFINITY,
-  );
-  return best(prepare(problem, fewest, rough.cost), rough.cost);
+  const any = Number.POSITIVE_INFINITY;
+  const first =
+    withinBudget(() => best(prepare(problem, fewest, any, { mostExtra: ROUGH_EXTRA_PLATES }), any)) ??
+    // Each weight by a few of the stacks that make it with the fewest plates: there is always a ramp of these.
+    best(prepare(problem, fewest, any, { mostExtra: 0, mostOfEach: FEW_STACKS }), any);
+  const exact = withinBudget(() => best(prepare(problem, fewest, first.cost), first.cost));
+  return exact ? { ...exact, isExact: isWhole } : { ...first, isExact: false };
+}
+
+/** The result of some work; null where it takes too many stacks. */
+function withinBudget<T>(work: () => T): T | null {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof TooManyStacks) return null;
+    throw error;
+  }
+}
+
+/** So many of a set's weights as there is time to compare: the nearest to its ideal among them, the others evenly. */
+function thinned(weights: readonly Weight[], ideal: number): readonly Weight[] {
+  if (weights.length <= MOST_CANDIDATES) return weights;
+  const step = weights.length / (MOST_CANDIDATES - 1);
+  const nearest = weights.reduce((a, b) => (Math.abs(b - ideal) < Math.abs(a - ideal) ? b : a));
+  const even = Array.from({ length: MOST_CANDIDATES - 1 }, (_, i) => weights[Math.floor(i * step)]!);
+  return [...new Set([...even, nearest])].sort((a, b) => a - b);
 }
 
 /** The cheapest ramp of a prepared search, of which there is one of at most `ceiling`. */
@@ -116,18 +145,23 @@ function hasSolution({ candidates, working, gap, growth, lastJump, from }: Weigh
   if (candidates.length === 0) return true;
   // For each weight the lightest set that can stand before it, which leaves the next jump most room.
   const before = from?.before ?? Number.NEGATIVE_INFINITY;
-  let reached = new Map(candidates[0]!.map((w): [number, number] => [w, before]));
+  let reached = candidates[0]!.map((weight) => ({ weight: weight as number, before }));
   for (const weights of candidates.slice(1)) {
-    const next = new Map<number, number>();
+    const next: typeof reached = [];
+    let lightest = 0;
     for (const w of weights) {
-      for (const [from, before] of reached) {
-        const fits = w - from >= gap && w <= 2 * from - before + growth;
-        if (fits && from < (next.get(w) ?? Number.POSITIVE_INFINITY)) next.set(w, from);
+      // What cannot jump as far as here cannot jump further either.
+      while (lightest < reached.length) {
+        const { weight, before } = reached[lightest]!;
+        if (w <= 2 * weight - before + growth) break;
+        lightest += 1;
       }
+      const from = reached[lightest];
+      if (from && w - from.weight >= gap) next.push({ weight: w, before: from.weight });
     }
     reached = next;
   }
-  return [...reached.keys()].some((w) => working - w >= gap && working - w <= lastJump);
+  return reached.some(({ weight: w }) => working - w >= gap && working - w <= lastJump);
 }
 
 /** For each set the least deviation cost of it and all later ones, in moves; 0 past the last. */
@@ -164,9 +198,10 @@ interface Search {
 /**
  * The stacks that can be part of a ramp of at most `ceiling` moves, each with its least cost to the end.
  *
- * @param mostExtra only stacks of so many plates more than the fewest that make their weight; absent: all.
+ * @param limits which stacks of a weight are looked at; absent: all.
+ * @throws TooManyStacks where there are more of them than can be compared.
  */
-function prepare(problem: LoadProblem, fewest: number, ceiling: number, mostExtra?: number): Search {
+function prepare(problem: LoadProblem, fewest: number, ceiling: number, limits: StackLimits = {}): Search {
   const { table, working, ideals, candidates, from } = problem;
   const move = 2 * working;
   const tree = new StackTree(table, working, fewest);
@@ -180,7 +215,7 @@ function prepare(problem: LoadProblem, fewest: number, ceiling: number, mostExtr
       : tree.nodesOf((w - table.kit.empty) / 2, ceiling - deviation + ROUNDING, {
           before: rises ? before : 0,
           after: rises ? candidates.length - before : 0,
-          mostExtra,
+          ...limits,
         });
   const layers = candidates.map((weights, i) =>
     weights.map((weight): Target => {
@@ -280,6 +315,7 @@ function chooseUnder(search: Search, ceiling: number): ChosenLoads | null {
     weights: chain.slice(0, -1).map((way) => way.weight),
     stacks: chain.map((way) => tree.stackAt(way.node)),
     cost: best.cost / move,
+    isExact: true,
   };
 }
 

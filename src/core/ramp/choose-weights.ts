@@ -46,6 +46,7 @@ export function chooseWeights(problem: WeightProblem): ChosenLoads | null {
     weights: weights.slice(done.length),
     stacks: [...weights.slice(done.length), working].map(() => []),
     cost: (DEVIATION_COST * off) / working,
+    isExact: true,
   };
 }
 

@@ -20,6 +20,8 @@ export function rampFindings(
     fixedReleased: boolean;
     /** Whether light sets were put between the others, after which jumps may grow. */
     hasLightSets?: boolean;
+    /** Whether everything that can be loaded has been compared; absent: it has. */
+    isExact?: boolean;
   },
 ): RampFinding[] {
   const { unit, working, lift } = request;
@@ -42,6 +44,12 @@ export function rampFindings(
     found.push({
       code: "own-weight-released",
       message: "A weight set by hand no longer fits below the working weight, so the ramp was recalculated.",
+    });
+  }
+  if (ramp.isExact === false) {
+    found.push({
+      code: "too-many-loads",
+      message: `So much can be loaded from the ${loads} here that not all of it was compared: another ramp may need fewer plates moved.`,
     });
   }
   if (weights.length < ramp.wanted) {

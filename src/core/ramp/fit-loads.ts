@@ -101,6 +101,9 @@ function withinLastJump(found: Weight[], below: Weight[], least: number, ideal: 
   return nearest === undefined ? found : [...found, nearest].sort((a, b) => a - b);
 }
 
+/** The most weights of a last set that are tried. */
+const MOST_LAST = 500;
+
 /** The ramp with the heaviest possible last set when its limit cannot be kept. */
 function leastLastJump(
   problem: WeightProblem,
@@ -114,8 +117,10 @@ function leastLastJump(
   const gaps = coachDecides ? [problem.gap, 1] : [problem.gap];
   for (const gap of gaps) {
     const ownLast = problem.candidates[last]?.length === 1;
-    const heaviestFirst = ownLast ? [...problem.candidates[last]!] : below.toReversed();
-    for (const weight of heaviestFirst) {
+    const heaviestFirst = ownLast
+      ? problem.candidates[last]!
+      : below.filter((w) => problem.working - w >= gap).toReversed();
+    for (const weight of heaviestFirst.slice(0, MOST_LAST)) {
       const candidates = problem.candidates.map((ws, i) => (i === last ? [weight] : ws));
       const loads = choose({ ...free, gap, candidates });
       if (loads) return loads;

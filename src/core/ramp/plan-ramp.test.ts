@@ -8,6 +8,7 @@ import {
   plate,
   pull,
   rampRequest,
+  squat,
 } from "@/__tests__/fixtures";
 import { cases } from "@/lib/__tests__/cases";
 import { barKit, smallestStep, stackMoves } from "../plates";
@@ -340,6 +341,19 @@ describe("poor gyms", () => {
     const sore = planRamp({ ...asked, slowToWarm: "sore" });
     expect(heavy(sore)).toEqual(heavy(planRamp(asked)));
     expect(heavy(sore)).toEqual([weight(80)]);
+  });
+
+  test("plates of which millions of loads can be made get a good ramp, and that is said", () => {
+    const sizes = [25003, 20007, 15011, 12013, 10017, 7019, 5021, 2503, 1251, 757, 503, 251];
+    const kinds = sizes.map((grams) => ({ weight: grams as Weight, pairs: 20, fullDiameter: grams > 10000 }));
+    const odd = barKit(weight(20), 0 as Weight, kinds);
+    for (const lift of [squat, pull]) {
+      const ramp = planRamp(rampRequest(999.122, 5, { lift, kit: odd }));
+      const all = [...ramp.sets.map((s) => s.weight), weight(999.122)];
+      expect(codes(ramp)).toEqual(["too-many-loads"]);
+      expect(all.length).toBeGreaterThan(5);
+      expect(all).toEqual(all.toSorted((a, b) => a - b));
+    }
   });
 
   test("one plate size still ramps", () => {

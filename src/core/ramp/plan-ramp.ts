@@ -59,6 +59,7 @@ export function planRamp(request: RampRequest): Ramp {
     fromFloor,
     fixedReleased: !withFixed,
     hasLightSets: extras > 0,
+    isExact: loads.isExact,
   });
   return assembleRamp(request, sets, loads.stacks, findings);
 }

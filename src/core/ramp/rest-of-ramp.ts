@@ -67,9 +67,10 @@ export function restOfRamp(
 
 /** The loads of a ramp of which nothing has been done. */
 function fromTheStart(request: RampRequest): ChosenLoads {
-  const { sets, working } = planRamp(request);
+  const { sets, working, findings } = planRamp(request);
   const weights = sets.map((s) => s.weight);
-  return { weights, stacks: [...sets, working].map((s) => stackOf(request, s)), cost: 0 };
+  const isExact = findings.every((f) => f.code !== "too-many-loads");
+  return { weights, stacks: [...sets, working].map((s) => stackOf(request, s)), cost: 0, isExact };
 }
 
 /** As many as a ramp from the start would still have above what has been reached; one at least for the last jump. */
@@ -90,7 +91,7 @@ function idealsFrom(request: RampRequest, reached: Weight, sets: number): number
 
 /** These weights and no others, with the plates that take the fewest moves from what is on the bar. */
 export function keepWeights({ request, table, from }: RestWanted, weights: readonly Weight[]): ChosenLoads {
-  if (!table) return { weights: [...weights], stacks: [...weights, 0].map(() => []), cost: 0 };
+  if (!table) return { weights: [...weights], stacks: [...weights, 0].map(() => []), cost: 0, isExact: true };
   return chooseLoads({
     table,
     working: request.working.weight,

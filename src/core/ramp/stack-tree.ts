@@ -2,6 +2,22 @@ import { type LoadTable, type Stack, UNREACHABLE } from "../plates";
 import type { Weight } from "../units";
 import { EXTRA_PLATE_COST } from "./constants";
 
+/** Which stacks of a weight are looked at. */
+export interface StackLimits {
+  /** Only those of so many plates more than the fewest that make it. */
+  mostExtra?: number;
+  /** No more than so many. */
+  mostOfEach?: number;
+}
+
+/** The most stacks that are looked at for one ramp: three times what a gym with everything there is asks for. */
+const MOST_LOOKED = 100_000;
+
+/** There are more ways to load a ramp than can be compared. */
+export class TooManyStacks extends Error {
+  override name = "TooManyStacks";
+}
+
 /**
  * Stacks as nodes of a tree: the parent of a stack has one plate less. Node 0 is the empty bar. Plates moved
  * from one stack to another are the steps between their nodes.
@@ -16,6 +32,8 @@ export class StackTree {
   /** Fewest plates to add, nothing coming off, to reach the working weight; Infinity if that cannot be. */
   private readonly adding: number[];
   private readonly plate: number[] = [0];
+  /** How many stacks have been looked at. */
+  private looked = 0;
   /** Grains missing to the working weight; negative when there is more than that on the bar. */
   private readonly missing: number[];
   /** The child grown last, and of a child the one grown before it; 0: none. */
@@ -39,12 +57,18 @@ export class StackTree {
    * such a stack are left early.
    *
    * @param limits `before`: loads of other weights that come before on the way, each of which takes a move at least;
-   *   `after`: how many come after, the working weight among them; `mostExtra`: plates more than the weight takes.
+   *   `after`: how many come after, the working weight among them.
+   * @throws TooManyStacks where there are more of them than can be compared.
    */
   nodesOf(
     side: number,
     mostMoves: number,
-    { before = 0, after = 0, mostExtra = Number.POSITIVE_INFINITY } = {},
+    {
+      before = 0,
+      after = 0,
+      mostExtra = Number.POSITIVE_INFINITY,
+      mostOfEach = Number.POSITIVE_INFINITY,
+    }: StackLimits & { before?: number; after?: number } = {},
   ): number[] {
     const { kit, grain, fewest, fromFloor } = this.table;
     const found: number[] = [];
@@ -53,13 +77,15 @@ export class StackTree {
       (this.table.fewestLoadable[side / grain] ?? UNREACHABLE) + mostExtra,
     );
     const add = (node: number, from: number, used: number, rest: number, stands: boolean): void => {
+      this.looked += 1;
+      if (this.looked > MOST_LOOKED) throw new TooManyStacks();
       if (rest === 0) {
         if (stands || !fromFloor) found.push(node);
         return;
       }
       for (let kind = from; kind < kit.plates.length; kind++) {
         // Lighter kinds alone need ever more plates: once it is too many, it stays so.
-        if (this.depth[node]! + fewest[kind]![rest]! > mostPlates) return;
+        if (this.depth[node]! + fewest[kind]![rest]! > mostPlates || found.length >= mostOfEach) return;
         const plate = kit.plates[kind]!;
         const left = rest - plate.weight / grain;
         const count = kind === from ? used + 1 : 1;

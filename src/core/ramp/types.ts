@@ -92,6 +92,7 @@ export type RampFinding = Finding<
   | "poor-estimate"
   | "ramp-tiring"
   | "sets-close"
+  | "too-many-loads"
   | "working-weight-reached"
 >;
 
