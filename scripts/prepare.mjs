@@ -19,6 +19,9 @@ const SOURCES = [
 /** The script of the threads in which the server works plans out. */
 export const PLAN_THREAD = path.join(root, "dist/plan-thread.mjs");
 
+/** What is done to the database beside the server; see `src/data/file/command.ts`. */
+export const DATABASE_COMMAND = path.join(root, "dist/database.mjs");
+
 /** The path of a tool that the project has installed. */
 export function tool(name) {
   return path.join(root, "node_modules", ".bin", name);
@@ -61,27 +64,51 @@ export function install() {
   mark(INSTALLED_MARK, fingerprint(locked));
 }
 
-/** Builds the script of the server's planning threads; their bundle is apart from that of the pages. */
-export async function buildPlanThread() {
+/** Builds a script that runs beside the pages, apart from their bundle. */
+async function buildScript(entry, outfile) {
   const { build } = await import("esbuild");
   await build({
-    entryPoints: ["src/server/plans/plan-thread.ts"],
-    outfile: PLAN_THREAD,
+    entryPoints: [entry],
+    outfile,
     bundle: true,
     platform: "node",
     format: "esm",
     logLevel: "error",
+    external: ["@libsql/client", "libsql"],
+    // What is bundled may still ask for parts of Node by `require`.
+    banner: {
+      js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);',
+    },
   });
+}
+
+/** Builds the script of the server's planning threads. */
+export async function buildPlanThread() {
+  await buildScript("src/server/plans/plan-thread.ts", PLAN_THREAD);
+}
+
+/** Builds the commands that deal with the database file, and runs one of them. Returns its exit code. */
+export async function runDatabaseCommand(...args) {
+  await buildScript("src/data/file/command.ts", DATABASE_COMMAND);
+  return spawnSync(process.execPath, [DATABASE_COMMAND, ...args], { stdio: ["ignore", "inherit", "inherit"] })
+    .status;
 }
 
 /** Makes the production build if a source has changed since the last one. Returns whether it is there. */
 export async function build() {
   const print = fingerprint(SOURCES);
-  if (existsSync(".next/BUILD_ID") && existsSync(PLAN_THREAD) && isMarked(BUILT_MARK, print)) return true;
+  if (
+    existsSync(".next/BUILD_ID") &&
+    existsSync(PLAN_THREAD) &&
+    existsSync(DATABASE_COMMAND) &&
+    isMarked(BUILT_MARK, print)
+  )
+    return true;
   console.log("Building …");
   const done = spawnSync(tool("next"), ["build"], { stdio: ["ignore", "inherit", "inherit"] });
   if (done.status !== 0) return false;
   await buildPlanThread();
+  await buildScript("src/data/file/command.ts", DATABASE_COMMAND);
   mark(BUILT_MARK, fingerprint(SOURCES));
   return true;
 }

@@ -1,7 +1,8 @@
+import { execFile, spawnSync } from "node:child_process";
 import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
 import next from "next";
-import { PLAN_THREAD } from "./prepare.mjs";
+import { DATABASE_COMMAND, PLAN_THREAD } from "./prepare.mjs";
 import { isForeignChange, isThisMachine, mayReach } from "./reach.mjs";
 
 process.env.NODE_ENV ??= "production";
@@ -10,6 +11,12 @@ process.env.PLAN_THREAD ??= PLAN_THREAD;
 /** Serves the production build on HOST and PORT; other machines reach the addresses of cards only. */
 const hostname = process.env.HOST ?? "127.0.0.1";
 const port = Number(process.env.PORT ?? 3000);
+
+// What is wrong with the database is said once, before anybody can be shown an empty gym.
+const { status } = spawnSync(process.execPath, [DATABASE_COMMAND, "check"], {
+  stdio: ["ignore", "ignore", "inherit"],
+});
+if (status !== 0) process.exit(status ?? 1);
 
 const app = next({ dev: false, hostname, port });
 await app.prepare();
@@ -55,4 +62,25 @@ server.listen(port, hostname, () => {
   console.log("Other machines reach the addresses of cards and nothing else:");
   for (const { address } of others) console.log(`  http://${address}:${port}/card/…`);
 });
-for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => process.exit(0));
+
+/** How often it is looked whether today's copy has been made. Milliseconds. */
+const COPY_EVERY = 60 * 60 * 1000;
+const copyOnceADay = () =>
+  execFile(process.execPath, [DATABASE_COMMAND, "day-copy"], (error, _, said) => {
+    if (error) console.error(`Today's copy of the database could not be made. ${said.trim()}`);
+  });
+copyOnceADay();
+setInterval(copyOnceADay, COPY_EVERY).unref();
+
+/** For how long answers that are under way may hold up the end. Milliseconds. */
+const MOST_FAREWELL = 3000;
+
+/** Lets what is under way be answered, and leaves the database so that a copy of its file is whole. */
+async function end() {
+  const closed = new Promise((resolve) => server.close(resolve));
+  server.closeIdleConnections();
+  await Promise.race([closed, new Promise((resolve) => setTimeout(resolve, MOST_FAREWELL))]);
+  await (await globalThis.ironStepConnection)?.close().catch(() => undefined);
+  process.exit(0);
+}
+for (const signal of ["SIGINT", "SIGTERM"]) process.once(signal, () => void end());

@@ -1,5 +1,5 @@
 import { spawn } from "node:child_process";
-import { build, install, root, runScript } from "./prepare.mjs";
+import { build, install, root, runDatabaseCommand, runScript } from "./prepare.mjs";
 
 /**
  * Starts the app on its own: installs, builds, makes the database and serves.
@@ -14,6 +14,9 @@ if (!(await build())) {
 }
 if (isDemo) {
   process.env.DATABASE_URL ??= "file:data/demo.db";
+  // What is wrong with the file is said in a sentence, before anything is put into it.
+  const status = await runDatabaseCommand("check");
+  if (status !== 0) process.exit(status ?? 1);
   runScript("scripts/seed-demo.mts");
 }
 

@@ -1,35 +1,42 @@
-import { mkdirSync } from "node:fs";
-import path from "node:path";
-import { createClient } from "@libsql/client";
 import { Mutex } from "async-mutex";
 import { drizzle, type LibSQLDatabase } from "drizzle-orm/libsql";
-import { migrate } from "drizzle-orm/libsql/migrator";
+import { checkpoint, databasePlace, openDatabaseFile } from "./file/open-file";
 import * as schema from "./schema";
 
-const DEFAULT_FILE = "data/iron-step.db";
-/** How long a write waits for another process that holds the file. Milliseconds. */
-const BUSY_TIMEOUT_MS = 5000;
+/** How often the write-ahead log is moved into the file. Milliseconds. */
+const CHECKPOINT_EVERY_MS = 60_000;
 
 export type Database = LibSQLDatabase<typeof schema>;
 
 interface Connection {
   db: Database;
   writes: Mutex;
+  /** Ends it when what is being written has been; a copy of the file alone is then whole. */
+  close: () => Promise<void>;
 }
 
-// Kept on globalThis so that the development server's reloads do not open the file again and again.
+// Kept on globalThis so that the development server's reloads do not open the file again and again, and so that who ends
+// the server can close it.
 const holder = globalThis as { ironStepConnection?: Promise<Connection> };
 
 /** Opens the database that DATABASE_URL names (a file under data/ otherwise) and brings it up to date. */
 async function connect(): Promise<Connection> {
-  const url = process.env.DATABASE_URL ?? `file:${DEFAULT_FILE}`;
-  if (url.startsWith("file:")) mkdirSync(path.dirname(url.slice("file:".length)), { recursive: true });
-  const client = createClient({ url, authToken: process.env.DATABASE_AUTH_TOKEN, timeout: BUSY_TIMEOUT_MS });
-  if (url.startsWith("file:")) await client.execute("PRAGMA journal_mode=WAL");
-  await client.execute("PRAGMA foreign_keys=ON");
-  const db = drizzle(client, { schema });
-  await migrate(db, { migrationsFolder: path.join(process.cwd(), "src/data/migrations") });
-  return { db, writes: new Mutex() };
+  const client = await openDatabaseFile();
+  const writes = new Mutex();
+  const isFile = databasePlace().file !== null;
+  const save = () => writes.runExclusive(() => checkpoint(client));
+  // Who reads or writes elsewhere holds it up: it is tried again later.
+  const timer = isFile
+    ? setInterval(() => void save().catch(() => undefined), CHECKPOINT_EVERY_MS)
+    : undefined;
+  timer?.unref();
+  const close = async () => {
+    clearInterval(timer);
+    if (isFile) await save();
+    client.close();
+    holder.ironStepConnection = undefined;
+  };
+  return { db: drizzle(client, { schema }), writes, close };
 }
 
 function connection(): Promise<Connection> {

@@ -254,3 +254,9 @@ export const plan = sqliteTable(
   },
   (t) => [index("plan_made_at").on(t.madeAt)],
 );
+
+/** One row that is written to see whether anything can be. */
+export const heartbeat = sqliteTable("heartbeat", {
+  id: integer("id").primaryKey(),
+  at: integer("at").notNull(),
+});

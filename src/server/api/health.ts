@@ -1,12 +1,22 @@
-import { listAthletes } from "@/data/athletes";
+import { databasePlace } from "@/data/file/open-file";
+import { troubleOf } from "@/data/file/trouble";
+import { beat, freeBytes } from "@/data/heartbeat";
 import { problem } from "./problem";
 
-/** GET /api/health: whether the server answers and reaches its database. */
+const MEGABYTE = 2 ** 20;
+/** With less room than this a day's work may not be saved. Megabytes. */
+const LEAST_FREE = 50;
+
+/** GET /api/health: whether what is changed can be saved, and how much room is left. Megabytes; null where it is not known. */
 export async function healthResponse(): Promise<Response> {
   try {
-    await listAthletes();
-    return Response.json({ status: "ok" });
-  } catch {
-    return problem(503, "The database cannot be reached.");
+    await beat(Date.now());
+    const free = await freeBytes();
+    const freeMegabytes = free === null ? null : Math.floor(free / MEGABYTE);
+    const status = freeMegabytes !== null && freeMegabytes < LEAST_FREE ? "little-room" : "ok";
+    return Response.json({ status, freeMegabytes });
+  } catch (error) {
+    const { file, url } = databasePlace();
+    return problem(503, troubleOf(error, file ?? url)?.message ?? "Nothing can be saved now.");
   }
 }

@@ -219,7 +219,10 @@ export const catalogResponseSchema = z.object({
   drillsAlone: z.array(record),
 });
 
-export const healthResponseSchema = z.object({ status: z.literal("ok") });
+export const healthResponseSchema = z.object({
+  status: z.enum(["ok", "little-room"]),
+  freeMegabytes: z.int().nullable(),
+});
 
 export const problemSchema = z.object({
   type: z.string(),

@@ -1,0 +1,4 @@
+CREATE TABLE `heartbeat` (
+	`id` integer PRIMARY KEY NOT NULL,
+	`at` integer NOT NULL
+);
