@@ -1,6 +1,6 @@
 import { networkInterfaces } from "node:os";
 import { expect, test } from "@playwright/test";
-import { isForeignChange, isThisMachine, mayReach } from "../scripts/reach.mjs";
+import { isForeignChange, isOurHost, isThisMachine, mayReach, pathOf } from "../scripts/reach.mjs";
 import { serverForTests } from "./server";
 
 const server = serverForTests({ demo: true, host: "0.0.0.0" });
@@ -49,15 +49,56 @@ test("another machine reaches cards and nothing else", async ({ request }) => {
   expect((await request.get(`${at}/api/health`)).status()).toBe(200);
 });
 
+test("a request that is meant for another name is not answered", async ({ request }) => {
+  for (const own of ["localhost:3000", "127.0.0.1:3000", "[::1]:3000", "LOCALHOST"])
+    expect([own, isOurHost(own)]).toEqual([own, true]);
+  for (const other of [
+    "elsewhere.example",
+    "127.0.0.1.elsewhere.example",
+    "",
+    undefined,
+    "a b",
+    "localhost@x",
+  ])
+    expect([other, isOurHost(other, ["0.0.0.0"])]).toEqual([other, false]);
+  expect(isOurHost("warm-ups.local:8080", ["warm-ups.local"])).toBe(true);
+  expect(isOurHost("192.168.1.20:3000", ["192.168.1.20"])).toBe(true);
+  const rebound = await request.get(`${server.url}/export/bundle.json`, {
+    headers: { host: "elsewhere.example" },
+  });
+  expect(rebound.status()).toBe(421);
+  expect(await rebound.text()).not.toContain("athletes");
+});
+
+test("every answer says what may be done with it, and addresses are read as they are meant", async ({
+  request,
+}) => {
+  for (const path of ["/", "/api/health", "/export/athletes.csv", "/nowhere", "/card/none"]) {
+    const headers = (await request.get(server.url + path)).headers();
+    expect(headers["content-security-policy"]).toMatch(/script-src 'self' 'nonce-[^']+'/);
+    expect(headers["content-security-policy"]).toContain("frame-ancestors 'none'");
+    expect(headers["x-content-type-options"]).toBe("nosniff");
+    expect(headers["referrer-policy"]).toBe(path.startsWith("/card/") ? "no-referrer" : "same-origin");
+  }
+  expect(pathOf("/api/../import/bundle?do=take")).toBe("/import/bundle");
+  expect(pathOf("/api/%2e%2e/import/bundle")).toBe("/import/bundle");
+  for (const gone of ["__proto__", "constructor", "toString"])
+    expect((await request.get(`${server.url}/export/${gone}`)).status()).toBe(404);
+  const plain = await request.post(`${server.url}/api/ramp`, {
+    headers: { "content-type": "text/plain" },
+    data: "{}",
+  });
+  expect(plain.status()).toBe(415);
+});
+
 test("another site's page cannot change anything", async ({ request }) => {
   const host = "127.0.0.1:3000";
-  expect(isForeignChange("POST", "/", { host, origin: `http://${host}` })).toBe(false);
-  expect(isForeignChange("POST", "/", { host, origin: "https://elsewhere.example" })).toBe(true);
-  expect(isForeignChange("POST", "/", { host, origin: "null" })).toBe(true);
-  expect(isForeignChange("POST", "/api/plan", { host, origin: "https://elsewhere.example" })).toBe(false);
-  expect(isForeignChange("GET", "/", { host, "sec-fetch-site": "cross-site" })).toBe(false);
+  expect(isForeignChange("POST", { host, origin: `http://${host}` })).toBe(false);
+  expect(isForeignChange("POST", { host, origin: "https://elsewhere.example" })).toBe(true);
+  expect(isForeignChange("POST", { host, origin: "null" })).toBe(true);
+  expect(isForeignChange("GET", { host, "sec-fetch-site": "cross-site" })).toBe(false);
   const passedOn = { host: "localhost:3000", origin: `http://${host}`, "x-action-forwarded": "1" };
-  expect(isForeignChange("POST", "/", passedOn)).toBe(false);
+  expect(isForeignChange("POST", passedOn)).toBe(false);
   const taken = await request.post(`${server.url}/import/bundle?do=take`, {
     headers: { origin: "https://elsewhere.example", "content-type": "text/plain" },
     data: "{}",

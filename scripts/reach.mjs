@@ -1,3 +1,35 @@
+/** The path of a request as it is read in the end: without query, dots taken out; null: it is none. */
+export function pathOf(url) {
+  try {
+    return new URL(`http://here${url?.startsWith("/") ? url : `/${url ?? ""}`}`).pathname;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Whether a request is meant for this server: a page elsewhere may have its own name point to this machine and would then
+ * be answered as if it were ours.
+ *
+ * @param host of the request's header; `own`: further names and addresses that are this server's.
+ */
+export function isOurHost(host, own = []) {
+  const name = nameOf(host);
+  if (name === null) return false;
+  if (name === "localhost" || name === "[::1]" || /^127\.\d+\.\d+\.\d+$/.test(name)) return true;
+  return own.some((o) => o && (nameOf(o) === name || nameOf(`[${o}]`) === name));
+}
+
+/** The name in "name:port", lower case; null: there is none. */
+function nameOf(host) {
+  try {
+    const { hostname, pathname, username } = new URL(`http://${host}`);
+    return hostname && pathname === "/" && !username ? hostname : null;
+  } catch {
+    return null;
+  }
+}
+
 /** What another machine may ask for: cards at their addresses, and what a page is made of. */
 const OPEN_TO_ALL = [/^\/card\/[^/]+$/, /^\/_next\/static\//, /^\/icon\.svg$/];
 
@@ -25,11 +57,11 @@ export function mayReach(address, to, url, method = "GET") {
 }
 
 /**
- * Whether a page of somebody else's, open in the coach's browser, asks to change something here. The open interface only
- * works things out, so anybody may ask it.
+ * Whether a page of somebody else's, open in the coach's browser, asks for something to be done here. Programs have no
+ * origin: they may ask the open interface.
  */
-export function isForeignChange(method, url, headers) {
-  if (method === "GET" || method === "HEAD" || method === "OPTIONS" || url?.startsWith("/api/")) return false;
+export function isForeignChange(method, headers) {
+  if (method === "GET" || method === "HEAD" || method === "OPTIONS") return false;
   // The server passes some requests on to itself. Somebody else's page cannot send this header: a browser asks first.
   if (headers["x-action-forwarded"]) return false;
   if (headers["sec-fetch-site"] === "cross-site") return true;

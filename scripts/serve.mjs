@@ -1,9 +1,11 @@
 import { execFile, spawnSync } from "node:child_process";
+import { randomBytes } from "node:crypto";
 import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
 import next from "next";
+import { headersOf } from "./headers.mjs";
 import { DATABASE_COMMAND, PLAN_THREAD } from "./prepare.mjs";
-import { isForeignChange, isThisMachine, mayReach } from "./reach.mjs";
+import { isForeignChange, isOurHost, isThisMachine, mayReach, pathOf } from "./reach.mjs";
 
 process.env.NODE_ENV ??= "production";
 process.env.PLAN_THREAD ??= PLAN_THREAD;
@@ -22,18 +24,34 @@ const app = next({ dev: false, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
 
+const ownNames = [hostname, process.env.PUBLIC_URL?.replace(/^https?:\/\/|\/.*$/g, "")];
+
 const server = createServer((request, response) => {
-  const refuse = (why) => {
-    response.writeHead(403, { "content-type": "text/plain; charset=utf-8" });
+  const refuse = (status, why) => {
+    response.writeHead(status, { "content-type": "text/plain; charset=utf-8" });
     response.end(`${why}\n`);
   };
   const { method, url, headers } = request;
   const { remoteAddress, localAddress } = request.socket;
-  if (!mayReach(remoteAddress, localAddress, url, method))
-    refuse("This address is for the coach's own machine.");
-  else if (isForeignChange(method, url, headers)) refuse("Another site's page cannot change anything here.");
-  else void handle(request, response);
+  const path = pathOf(url);
+  const nonce = randomBytes(16).toString("base64");
+  const own = headersOf(path ?? "", nonce);
+  for (const [name, value] of Object.entries(own)) response.setHeader(name, value);
+  if (path === null) refuse(400, "This is no address.");
+  else if (!isOurHost(headers.host, [...ownNames, localAddress?.replace(/^::ffff:/, "")]))
+    refuse(421, "This server has another name. Put it into PUBLIC_URL if it is yours.");
+  else if (!mayReach(remoteAddress, localAddress, url, method))
+    refuse(403, "This address is for the coach's own machine.");
+  else if (isForeignChange(method, headers)) refuse(403, "Another site's page cannot change anything here.");
+  else {
+    // Pages give the nonce to their scripts; it is never the one that a request claims.
+    headers["x-nonce"] = nonce;
+    headers["content-security-policy"] = own["content-security-policy"];
+    void handle(request, response);
+  }
 });
+// There is nothing here that a connection could be upgraded to.
+server.on("upgrade", (_, socket) => socket.destroy());
 
 /** For how long the first page may hold up the start. Milliseconds. */
 const MOST_WARM_UP = 2000;

@@ -6,9 +6,15 @@ import type { ReactNode } from "react";
 import { IconButton } from "./button";
 
 /** Light by day, dark at night: as the machine has it, until the coach says otherwise. */
-export function Theme({ children }: { children: ReactNode }) {
+export function Theme({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
   return (
-    <ThemeProvider attribute="data-theme" defaultTheme="system" enableSystem disableTransitionOnChange>
+    <ThemeProvider
+      attribute="data-theme"
+      defaultTheme="system"
+      enableSystem
+      disableTransitionOnChange
+      nonce={nonce}
+    >
       {children}
     </ThemeProvider>
   );

@@ -10,7 +10,8 @@ export const backSquat = {
 /** Asks a handler. */
 export function post(handle: (request: Request) => Promise<Response>, body: unknown) {
   const text = typeof body === "string" ? body : JSON.stringify(body);
-  return handle(new Request("http://localhost/api", { method: "POST", body: text }));
+  const headers = { "content-type": "application/json" };
+  return handle(new Request("http://localhost/api", { method: "POST", headers, body: text }));
 }
 
 /** What a handler answers to a request that it refuses. */

@@ -1,5 +1,7 @@
 import type { z } from "zod";
 import type { Catalog } from "@/core/catalog";
+import { databasePlace } from "@/data/file/open-file";
+import { troubleOf } from "@/data/file/trouble";
 import { openCatalog } from "../library/catalog";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 
@@ -24,6 +26,13 @@ export function action<S extends z.ZodType, R>(
     const catalog = await openCatalog();
     const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
     if (!parsed.success) return refuse(firstProblem(parsed.error));
-    return handle(parsed.data, catalog);
+    try {
+      return await handle(parsed.data, catalog);
+    } catch (error) {
+      const { file, url } = databasePlace();
+      const trouble = troubleOf(error, file ?? url);
+      if (trouble) return refuse(trouble.message);
+      throw error;
+    }
   };
 }

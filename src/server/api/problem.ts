@@ -5,6 +5,10 @@ import { type UnitSystem, type Weight, weightValue } from "@/core/units";
 /** Largest request body taken. Bytes. */
 const MOST_BYTES = 1024 * 1024;
 
+/** The most errors that an answer names, and letters of a field that is none. */
+const MOST_ERRORS = 20;
+const MOST_LETTERS = 100;
+
 /** A refusal as application/problem+json. */
 export function problem(status: number, title: string, more: Record<string, unknown> = {}): Response {
   return new Response(JSON.stringify({ type: "about:blank", title, status, ...more }), {
@@ -26,13 +30,17 @@ export function unloadable(path: string, unit: UnitSystem, nearest: UnloadableWe
 }
 
 /**
- * Reads a JSON body of at most 1 MB and checks it. A body that is larger, no JSON or not as the schema has it
+ * Reads a JSON body of at most 1 MB and checks it. A body that is larger, not said to be JSON, no JSON or not as the schema has it
  * gives the response that says so instead.
  */
 export async function readBody<S extends z.ZodType>(
   request: Request,
   schema: S,
 ): Promise<{ body: z.output<S> } | { refusal: Response }> {
+  if (!/^application\/json\b/i.test(request.headers.get("content-type") ?? "")) {
+    const errors = [{ path: "", message: "Send it as content-type: application/json." }];
+    return { refusal: problem(415, "The body is not said to be JSON.", { errors }) };
+  }
   const text = await readText(request);
   if (text === null)
     return {
@@ -49,14 +57,17 @@ export async function readBody<S extends z.ZodType>(
   }
   const parsed = schema.safeParse(json);
   if (parsed.success) return { body: parsed.data };
-  const errors = parsed.error.issues.flatMap((issue) => {
-    const path = issue.path.join(".");
-    if (issue.code !== "unrecognized_keys") return [{ path, message: issue.message }];
-    return issue.keys.map((key) => ({
-      path: [...issue.path, key].join("."),
-      message: "There is no such field.",
-    }));
-  });
+  const errors = parsed.error.issues
+    .slice(0, MOST_ERRORS)
+    .flatMap((issue) => {
+      const path = issue.path.join(".");
+      if (issue.code !== "unrecognized_keys") return [{ path, message: issue.message }];
+      return issue.keys.map((key) => ({
+        path: [...issue.path, key.slice(0, MOST_LETTERS)].join("."),
+        message: "There is no such field.",
+      }));
+    })
+    .slice(0, MOST_ERRORS);
   return { refusal: problem(400, "The request is not valid.", { errors }) };
 }
 

@@ -6,10 +6,10 @@ import { sessionsCalendar } from "@/server/sessions/sessions-feed";
 
 export const dynamic = "force-dynamic";
 
-const CSV: Record<string, typeof workingWeightsCsv> = {
-  "athletes.csv": athletesCsv,
-  "working-weights.csv": workingWeightsCsv,
-};
+const CSV: ReadonlyMap<string, typeof workingWeightsCsv> = new Map([
+  ["athletes.csv", athletesCsv],
+  ["working-weights.csv", workingWeightsCsv],
+]);
 
 export async function GET(_: Request, { params }: { params: Promise<{ file: string }> }) {
   const { file } = await params;
@@ -18,7 +18,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ file: stri
   if (file === "bundle.schema.json")
     return fileOf(`${JSON.stringify(bundleJsonSchema(), null, 2)}\n`, "application/schema+json");
   if (file === "sessions.ics") return fileOf(await sessionsCalendar(catalog), "text/calendar; charset=utf-8");
-  const make = CSV[file];
+  const make = CSV.get(file);
   if (!make) return new Response("There is no such file to export.\n", { status: 404 });
   const { name, body } = await make(catalog);
   // A spreadsheet takes it for UTF-8 by the mark in front.
