@@ -3,8 +3,12 @@ import { DraftSaver, type SaveState, type Stored } from "./draft-saver";
 
 /** A store whose answers the test gives, and what the saver has told. */
 function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
-  const asked: { revision: number; draft: string; answer: (outcome: SaveOutcome<string> | Error) => void }[] =
-    [];
+  const asked: {
+    revision: number;
+    draft: string;
+    saveId: string;
+    answer: (outcome: SaveOutcome<string> | Error) => void;
+  }[] = [];
   let there: Stored<string> | null | Error = stored;
   const states: SaveState<string>["kind"][] = [];
   const saved: number[] = [];
@@ -12,9 +16,9 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
   const saver = new DraftSaver<string>(
     stored,
     {
-      store: (revision, draft) =>
+      store: (revision, draft, saveId) =>
         new Promise((done, fail) => {
-          asked.push({ revision, draft, answer: (o) => (o instanceof Error ? fail(o) : done(o)) });
+          asked.push({ revision, draft, saveId, answer: (o) => (o instanceof Error ? fail(o) : done(o)) });
         }),
       load: async () => {
         if (there instanceof Error) throw there;
@@ -85,7 +89,7 @@ describe("saving", () => {
     expect(asked).toHaveLength(2);
   });
 
-  test("a failed save is tried again until it succeeds, with what is wanted by then", async () => {
+  test("a failed save is sent again as the same until it succeeds, and then what is wanted by then", async () => {
     jest.useFakeTimers();
     const { saver, asked, answer, states } = opened();
     saver.want("b");
@@ -98,7 +102,13 @@ describe("saving", () => {
     await answer(new Error("still none"));
     await jest.advanceTimersByTimeAsync(2000);
     await answer(done(2));
-    expect(asked.at(-1)).toMatchObject({ revision: 1, draft: "c" });
+    expect(asked.filter((a) => a.draft === "b").map((a) => a.revision)).toEqual(
+      asked.filter((a) => a.draft === "b").map(() => 1),
+    );
+    expect(new Set(asked.filter((a) => a.draft === "b").map((a) => a.saveId)).size).toBe(1);
+    expect(asked.at(-1)).toMatchObject({ revision: 2, draft: "c" });
+    expect(asked.at(-1)!.saveId).not.toBe(asked[0]!.saveId);
+    await answer(done(3));
     expect(states.at(-1)).toBe("saved");
     await jest.advanceTimersByTimeAsync(10_000);
     expect(asked.filter((a) => a.draft === "c").length).toBeLessThanOrEqual(2);

@@ -1,3 +1,4 @@
+import { newId } from "@/lib/new-id";
 import type { SaveOutcome } from "@/lib/save-outcome";
 
 /** How long a failed save waits before it is tried again. Milliseconds. */
@@ -18,8 +19,8 @@ export interface Stored<T> {
 
 /** How a draft is written and read. */
 export interface DraftStore<T> {
-  /** Writes a draft that was made from a revision. */
-  store: (revision: number, draft: T) => Promise<SaveOutcome<T>>;
+  /** Writes a draft that was made from a revision. The same id twice is one save. */
+  store: (revision: number, draft: T, saveId: string) => Promise<SaveOutcome<T>>;
   /** Reads what is stored now; null if it is no longer there. */
   load: () => Promise<Stored<T> | null>;
 }
@@ -48,6 +49,8 @@ export class DraftSaver<T> {
   private isLooking = false;
   /** Another window's change that waits for the coach's word; nothing is saved until then. */
   private conflict: Stored<T> | null = null;
+  /** A save whose answer has not come: it is sent again as it was before anything else is. */
+  private underWay: { draft: T; saveId: string } | null = null;
 
   constructor(
     opened: Stored<T>,
@@ -127,9 +130,11 @@ export class DraftSaver<T> {
     this.isRunning = true;
     try {
       while (this.wanted !== this.stored) {
-        const draft = this.wanted;
+        this.underWay ??= { draft: this.wanted, saveId: newId() };
+        const { draft, saveId } = this.underWay;
         this.become({ kind: "saving" });
-        const outcome = await this.ways.store(this.revisionNow, draft);
+        const outcome = await this.ways.store(this.revisionNow, draft, saveId);
+        this.underWay = null;
         if (outcome.kind !== "saved") {
           if (outcome.kind === "changed-elsewhere") this.conflict = outcome;
           this.become(outcome);

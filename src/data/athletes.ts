@@ -1,7 +1,8 @@
 import { and, asc, count, desc, eq, getTableColumns, inArray, like, lte, max, sql } from "drizzle-orm";
 import type { ReachedSign } from "@/core/athlete";
 import type { Weight } from "@/core/units";
-import { database, together, write } from "./database";
+import { database, together, write, writeAtOnce } from "./database";
+import { saveOnce } from "./done-saves";
 import { groupRows } from "./group-rows";
 import { athlete, athleteArea, athleteLimiter, trainingGroup, workingWeight } from "./schema";
 
@@ -164,25 +165,25 @@ export interface AthleteRows {
 }
 
 /** Stores an athlete that was changed from `revision`. The new revision, or null if the stored one is another. */
-export async function updateAthlete(id: string, revision: number, rows: AthleteRows): Promise<number | null> {
-  return write(async (db) => {
-    const [there] = await db
-      .select({ id: athlete.id })
-      .from(athlete)
-      .where(and(eq(athlete.id, id), eq(athlete.revision, revision)));
-    if (!there) return null;
-    await db.batch([
-      db
-        .update(athlete)
-        .set({ ...rows.athlete, revision: revision + 1 })
-        .where(eq(athlete.id, id)),
-      db.delete(athleteLimiter).where(eq(athleteLimiter.athleteId, id)),
-      db.delete(athleteArea).where(eq(athleteArea.athleteId, id)),
-      db.delete(workingWeight).where(eq(workingWeight.athleteId, id)),
-      ...(rows.limiters.length > 0 ? [db.insert(athleteLimiter).values(rows.limiters)] : []),
-      ...(rows.areas.length > 0 ? [db.insert(athleteArea).values(rows.areas)] : []),
-      ...(rows.weights.length > 0 ? [db.insert(workingWeight).values(rows.weights)] : []),
-    ]);
+export async function updateAthlete(
+  id: string,
+  revision: number,
+  rows: AthleteRows,
+  saveId?: string,
+): Promise<number | null> {
+  return saveOnce(saveId, async (db) => {
+    const changed = await db
+      .update(athlete)
+      .set({ ...rows.athlete, revision: revision + 1 })
+      .where(and(eq(athlete.id, id), eq(athlete.revision, revision)))
+      .returning({ id: athlete.id });
+    if (changed.length === 0) return null;
+    await db.delete(athleteLimiter).where(eq(athleteLimiter.athleteId, id));
+    await db.delete(athleteArea).where(eq(athleteArea.athleteId, id));
+    await db.delete(workingWeight).where(eq(workingWeight.athleteId, id));
+    if (rows.limiters.length > 0) await db.insert(athleteLimiter).values(rows.limiters);
+    if (rows.areas.length > 0) await db.insert(athleteArea).values(rows.areas);
+    if (rows.weights.length > 0) await db.insert(workingWeight).values(rows.weights);
     return revision + 1;
   });
 }
@@ -192,7 +193,7 @@ export async function changeReached(
   id: string,
   change: (reached: unknown) => ReachedSign[],
 ): Promise<boolean> {
-  return write(async (db) => {
+  return writeAtOnce(async (db) => {
     const [there] = await db
       .select({ reached: athlete.reached, revision: athlete.revision })
       .from(athlete)

@@ -1,5 +1,6 @@
-import { asc, eq, gt, inArray } from "drizzle-orm";
-import { database, type Statement, together, write } from "./database";
+import { asc, eq, gt, inArray, sql } from "drizzle-orm";
+import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
+import { type Database, database, type Statement, together, write } from "./database";
 import { groupRows } from "./group-rows";
 import {
   athlete,
@@ -117,24 +118,24 @@ export async function readWholeSessions(ids: readonly string[]): Promise<WholeSe
 
 /** Rows to be put in the place of those with the same ids, or added. */
 export interface BundleRows {
-  library: (typeof customContent.$inferInsert)[];
+  library: Omit<typeof customContent.$inferInsert, "revision">[];
   gyms: {
-    gym: typeof gym.$inferInsert;
+    gym: Omit<typeof gym.$inferInsert, "revision">;
     plates: (typeof plate.$inferInsert)[];
     equipment: (typeof gymEquipment.$inferInsert)[];
   }[];
   groups: (typeof trainingGroup.$inferInsert)[];
   athletes: {
-    athlete: typeof athlete.$inferInsert;
+    athlete: Omit<typeof athlete.$inferInsert, "revision">;
     limiters: (typeof athleteLimiter.$inferInsert)[];
     areas: (typeof athleteArea.$inferInsert)[];
     weights: (typeof workingWeight.$inferInsert)[];
   }[];
   templates: (typeof template.$inferInsert)[];
   sessions: {
-    session: typeof session.$inferInsert;
+    session: Omit<typeof session.$inferInsert, "revision">;
     participants: (typeof sessionAthlete.$inferInsert)[];
-    warmUps: (typeof warmUp.$inferInsert)[];
+    warmUps: Omit<typeof warmUp.$inferInsert, "revision">[];
   }[];
 }
 
@@ -147,20 +148,39 @@ function inParts<T>(rows: readonly T[]): T[][] {
   return parts;
 }
 
-/** Stores a bundle's rows, all or nothing; what is there and not in it stays. Revisions count on. */
-export async function putBundle(rows: BundleRows): Promise<void> {
+/** The revision of what comes anew, and of what comes in another's place. */
+const FIRST = sql<number>`(SELECT revision + 1 FROM high_water)`;
+const next = (revision: AnySQLiteColumn) => sql<number>`${revision} + 1`;
+
+/** Ids of what is to go, by part. */
+export type GoneIds = Record<
+  "library" | "gyms" | "groups" | "athletes" | "templates" | "sessions",
+  readonly string[]
+>;
+
+/** Stores a bundle's rows and takes away what is to go, all or nothing; everything else stays. Revisions count on. */
+export async function putBundle(rows: BundleRows, gone?: GoneIds): Promise<void> {
   await write(async (db) => {
     const statements: Statement[] = [];
     for (const row of rows.library) {
       const { id: _, ...set } = row;
       statements.push(
-        db.insert(customContent).values(row).onConflictDoUpdate({ target: customContent.id, set }),
+        db
+          .insert(customContent)
+          .values({ ...row, revision: FIRST })
+          .onConflictDoUpdate({
+            target: customContent.id,
+            set: { ...set, revision: next(customContent.revision) },
+          }),
       );
     }
     for (const { gym: row, plates, equipment } of rows.gyms) {
       const { id, ...set } = row;
       statements.push(
-        db.insert(gym).values(row).onConflictDoUpdate({ target: gym.id, set }),
+        db
+          .insert(gym)
+          .values({ ...row, revision: FIRST })
+          .onConflictDoUpdate({ target: gym.id, set: { ...set, revision: next(gym.revision) } }),
         db.delete(plate).where(eq(plate.gymId, id)),
         db.delete(gymEquipment).where(eq(gymEquipment.gymId, id)),
         ...inParts(plates).map((p) => db.insert(plate).values(p)),
@@ -176,7 +196,10 @@ export async function putBundle(rows: BundleRows): Promise<void> {
     for (const { athlete: row, limiters, areas, weights } of rows.athletes) {
       const { id, ...set } = row;
       statements.push(
-        db.insert(athlete).values(row).onConflictDoUpdate({ target: athlete.id, set }),
+        db
+          .insert(athlete)
+          .values({ ...row, revision: FIRST })
+          .onConflictDoUpdate({ target: athlete.id, set: { ...set, revision: next(athlete.revision) } }),
         db.delete(athleteLimiter).where(eq(athleteLimiter.athleteId, id)),
         db.delete(athleteArea).where(eq(athleteArea.athleteId, id)),
         db.delete(workingWeight).where(eq(workingWeight.athleteId, id)),
@@ -192,34 +215,51 @@ export async function putBundle(rows: BundleRows): Promise<void> {
     for (const { session: row, participants, warmUps } of rows.sessions) {
       const { id, ...set } = row;
       statements.push(
-        db.insert(session).values(row).onConflictDoUpdate({ target: session.id, set }),
+        db
+          .insert(session)
+          .values({ ...row, revision: FIRST })
+          .onConflictDoUpdate({ target: session.id, set: { ...set, revision: next(session.revision) } }),
         db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id)),
         db.delete(warmUp).where(eq(warmUp.sessionId, id)),
         ...inParts(participants).map((p) => db.insert(sessionAthlete).values(p)),
-        ...inParts(warmUps).map((p) => db.insert(warmUp).values(p)),
+        ...inParts(warmUps).map((p) => db.insert(warmUp).values(p.map((w) => ({ ...w, revision: FIRST })))),
       );
     }
+    if (gone) statements.push(...deletions(db, gone));
     await together(db, statements);
   });
 }
 
-/** Takes away what has these ids, all or nothing. */
-export async function deleteByIds(ids: {
-  library: readonly string[];
-  gyms: readonly string[];
-  groups: readonly string[];
-  athletes: readonly string[];
-  templates: readonly string[];
-  sessions: readonly string[];
-}): Promise<void> {
-  await write((db) =>
-    together(db, [
-      ...inParts(ids.sessions).map((p) => db.delete(session).where(inArray(session.id, p))),
-      ...inParts(ids.templates).map((p) => db.delete(template).where(inArray(template.id, p))),
-      ...inParts(ids.athletes).map((p) => db.delete(athlete).where(inArray(athlete.id, p))),
-      ...inParts(ids.groups).map((p) => db.delete(trainingGroup).where(inArray(trainingGroup.id, p))),
-      ...inParts(ids.gyms).map((p) => db.delete(gym).where(inArray(gym.id, p))),
-      ...inParts(ids.library).map((p) => db.delete(customContent).where(inArray(customContent.id, p))),
-    ]),
-  );
+function deletions(db: Database, ids: GoneIds): Statement[] {
+  return [
+    ...inParts(ids.sessions).map((p) => db.delete(session).where(inArray(session.id, p))),
+    ...inParts(ids.templates).map((p) => db.delete(template).where(inArray(template.id, p))),
+    ...inParts(ids.athletes).map((p) => db.delete(athlete).where(inArray(athlete.id, p))),
+    ...inParts(ids.groups).map((p) => db.delete(trainingGroup).where(inArray(trainingGroup.id, p))),
+    ...inParts(ids.gyms).map((p) => db.delete(gym).where(inArray(gym.id, p))),
+    ...inParts(ids.library).map((p) => db.delete(customContent).where(inArray(customContent.id, p))),
+  ];
+}
+
+/** Which of some gyms, groups and athletes others need that are not to go. */
+export async function neededOf(gone: GoneIds): Promise<ReadonlySet<string>> {
+  const db = await database();
+  const going = new Set(Object.values(gone).flat());
+  const [sessions, people, members] = await Promise.all([
+    db.select({ id: session.id, gymId: session.gymId, groupId: session.groupId }).from(session),
+    db
+      .select({ sessionId: sessionAthlete.sessionId, athleteId: sessionAthlete.athleteId })
+      .from(sessionAthlete),
+    db.select({ id: athlete.id, groupId: athlete.groupId }).from(athlete),
+  ]);
+  const staying = sessions.filter((s) => !going.has(s.id));
+  const inStaying = new Set(staying.map((s) => s.id));
+  const attending = people.filter((p) => inStaying.has(p.sessionId)).map((p) => p.athleteId);
+  const needed = new Set(attending);
+  for (const { gymId, groupId } of staying) {
+    needed.add(gymId);
+    if (groupId !== null) needed.add(groupId);
+  }
+  for (const { id, groupId } of members) if (!going.has(id) || needed.has(id)) needed.add(groupId);
+  return needed;
 }

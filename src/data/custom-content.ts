@@ -1,5 +1,6 @@
 import { and, asc, eq } from "drizzle-orm";
 import { database, write } from "./database";
+import { saveOnce } from "./done-saves";
 import { customContent } from "./schema";
 
 export type CustomRow = typeof customContent.$inferSelect;
@@ -34,8 +35,9 @@ export async function updateCustomContent(
   id: string,
   revision: number,
   content: string,
+  saveId?: string,
 ): Promise<number | null> {
-  return write(async (db) => {
+  return saveOnce(saveId, async (db) => {
     const done = await db
       .update(customContent)
       .set({ content, revision: revision + 1 })

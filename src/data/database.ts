@@ -61,6 +61,12 @@ export async function write<T>(work: (db: Database) => Promise<T>): Promise<T> {
   return writes.runExclusive(() => work(db));
 }
 
+/** As `write`, in one transaction that no other program's write comes between: all of it or nothing. */
+export async function writeAtOnce<T>(work: (db: Transaction) => Promise<T>): Promise<T> {
+  return write((db) => db.transaction(work));
+}
+export type Transaction = Parameters<Parameters<Database["transaction"]>[0]>[0];
+
 export type Statement = Parameters<Database["batch"]>[0][number];
 
 /** Runs statements together or not at all. */

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq } from "drizzle-orm";
 import { database, write } from "./database";
+import { saveOnce } from "./done-saves";
 import { gym, gymEquipment, plate, session } from "./schema";
 
 /** The gym with its plates and equipment; the first one where no id is given. Null if there is none. */
@@ -32,23 +33,23 @@ export interface GymRows {
 }
 
 /** Stores a gym that was changed from `revision`. Returns the new revision, or null if the stored one is another. */
-export async function updateGym(id: string, revision: number, rows: GymRows): Promise<number | null> {
-  return write(async (db) => {
-    const [there] = await db
-      .select({ id: gym.id })
-      .from(gym)
-      .where(and(eq(gym.id, id), eq(gym.revision, revision)));
-    if (!there) return null;
-    await db.batch([
-      db
-        .update(gym)
-        .set({ ...rows.gym, revision: revision + 1 })
-        .where(eq(gym.id, id)),
-      db.delete(plate).where(eq(plate.gymId, id)),
-      db.delete(gymEquipment).where(eq(gymEquipment.gymId, id)),
-      ...(rows.plates.length > 0 ? [db.insert(plate).values(rows.plates)] : []),
-      ...(rows.equipment.length > 0 ? [db.insert(gymEquipment).values(rows.equipment)] : []),
-    ]);
+export async function updateGym(
+  id: string,
+  revision: number,
+  rows: GymRows,
+  saveId?: string,
+): Promise<number | null> {
+  return saveOnce(saveId, async (db) => {
+    const changed = await db
+      .update(gym)
+      .set({ ...rows.gym, revision: revision + 1 })
+      .where(and(eq(gym.id, id), eq(gym.revision, revision)))
+      .returning({ id: gym.id });
+    if (changed.length === 0) return null;
+    await db.delete(plate).where(eq(plate.gymId, id));
+    await db.delete(gymEquipment).where(eq(gymEquipment.gymId, id));
+    if (rows.plates.length > 0) await db.insert(plate).values(rows.plates);
+    if (rows.equipment.length > 0) await db.insert(gymEquipment).values(rows.equipment);
     return revision + 1;
   });
 }

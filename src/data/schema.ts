@@ -260,3 +260,19 @@ export const heartbeat = sqliteTable("heartbeat", {
   id: integer("id").primaryKey(),
   at: integer("at").notNull(),
 });
+
+/** Saves that have been done, so that one whose answer was lost is not done twice. */
+export const doneSave = sqliteTable("done_save", {
+  id: text("id").primaryKey(),
+  revision: integer("revision").notNull(),
+  at: integer("at").notNull(),
+});
+
+/**
+ * The highest revision of anything that is gone: what comes in its place goes on from there, so that no window that still
+ * has it open can write over what it has not seen. Triggers keep it, see the migration.
+ */
+export const highWater = sqliteTable("high_water", {
+  id: integer("id").primaryKey(),
+  revision: integer("revision").notNull(),
+});

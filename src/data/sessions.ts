@@ -1,6 +1,8 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
 import { database, type Statement, together, write } from "./database";
+import { saveOnce } from "./done-saves";
 import { groupRows } from "./group-rows";
+import { firstRevision } from "./revisions";
 import { athlete, customContent, gym, session, sessionAthlete, warmUp } from "./schema";
 
 type SessionRow = typeof session.$inferSelect;
@@ -137,23 +139,18 @@ export async function updateSession(
   revision: number,
   to: Omit<typeof session.$inferInsert, "id" | "revision">,
   participants: readonly Omit<ParticipantRow, "sessionId">[],
+  saveId?: string,
 ): Promise<number | null> {
-  return write(async (db) => {
-    const [there] = await db
-      .select({ id: session.id })
-      .from(session)
-      .where(and(eq(session.id, id), eq(session.revision, revision)));
-    if (!there) return null;
-    const statements: Statement[] = [
-      db
-        .update(session)
-        .set({ ...to, revision: revision + 1 })
-        .where(eq(session.id, id)),
-      db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id)),
-    ];
+  return saveOnce(saveId, async (db) => {
+    const changed = await db
+      .update(session)
+      .set({ ...to, revision: revision + 1 })
+      .where(and(eq(session.id, id), eq(session.revision, revision)))
+      .returning({ id: session.id });
+    if (changed.length === 0) return null;
+    await db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id));
     if (participants.length > 0)
-      statements.push(db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: id }))));
-    await together(db, statements);
+      await db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: id })));
     return revision + 1;
   });
 }
@@ -179,10 +176,11 @@ export async function readWarmUps(sessionIds: readonly string[]): Promise<WarmUp
 export async function updateWarmUp(
   row: Omit<WarmUpRow, "revision">,
   revision: number,
+  saveId?: string,
 ): Promise<number | null> {
-  return write(async (db) => {
-    const next = { ...row, revision: revision + 1 };
+  return saveOnce(saveId, async (db) => {
     if (revision === 0) {
+      const next = { ...row, revision: await firstRevision(db) };
       const added = await db
         .insert(warmUp)
         .values(next)
@@ -192,7 +190,7 @@ export async function updateWarmUp(
     }
     const done = await db
       .update(warmUp)
-      .set(next)
+      .set({ ...row, revision: revision + 1 })
       .where(
         and(
           eq(warmUp.sessionId, row.sessionId),

@@ -1,8 +1,11 @@
-import { and, desc, eq, notInArray } from "drizzle-orm";
+import { and, desc, eq, notInArray, sql } from "drizzle-orm";
 import { database, write } from "./database";
 import { undoable } from "./schema";
 
 export type UndoableKind = (typeof undoable.$inferSelect)["kind"];
+
+/** By when it was put in, whatever the clock said then. */
+const NEWEST = sql`rowid`;
 
 /** So many of each kind are kept; an older one gives way to a new one. */
 const MOST_KEPT: Record<UndoableKind, number> = {
@@ -23,7 +26,7 @@ export async function keepUndoable(kind: UndoableKind, name: string, content: un
       .select({ token: undoable.token })
       .from(undoable)
       .where(eq(undoable.kind, kind))
-      .orderBy(desc(undoable.at), desc(undoable.token))
+      .orderBy(desc(NEWEST))
       .limit(MOST_KEPT[kind]);
     await db.delete(undoable).where(and(eq(undoable.kind, kind), notInArray(undoable.token, kept)));
   });
@@ -44,5 +47,5 @@ export async function deleteUndoable(token: string): Promise<void> {
 export async function listUndoables() {
   const db = await database();
   const { token, kind, name, at } = undoable;
-  return db.select({ token, kind, name, at }).from(undoable).orderBy(desc(at), desc(token));
+  return db.select({ token, kind, name, at }).from(undoable).orderBy(desc(NEWEST));
 }

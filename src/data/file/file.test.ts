@@ -131,13 +131,13 @@ describe("copies", () => {
     const client = await openDatabaseFile();
     await addGroup(client, "a");
     await client.executeMultiple(
-      "DROP TABLE heartbeat; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
+      `${["athlete", "session", "gym", "own_content", "warm_up"].map((t) => `DROP TRIGGER ${t}_gone;`).join("")} DROP TABLE high_water; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)`,
     );
     client.close();
     const again = await opened();
-    await again.execute("SELECT * FROM heartbeat");
+    await again.execute("SELECT * FROM high_water");
     const [copy] = listCopies(file);
-    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0010_heartbeat\.db$/);
+    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0012_high_water\.db$/);
     expect(await groupsOf(copy!.file)).toEqual(["a"]);
   });
 

@@ -22,7 +22,7 @@ async function patiently<T>(run: () => Promise<T>): Promise<T> {
 
 /** A client whose statements wait in steps for another program that holds the file, about three seconds in all. */
 export function patientClient(client: Client): Client {
-  const patient = new Set<PropertyKey>(["execute", "batch", "executeMultiple", "migrate"]);
+  const patient = new Set<PropertyKey>(["execute", "batch", "executeMultiple", "migrate", "transaction"]);
   return new Proxy(client, {
     get(target, name) {
       const value = Reflect.get(target, name, target);

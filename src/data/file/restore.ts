@@ -34,10 +34,13 @@ export async function restoreFrom(client: Client, file: string, copy: string): P
   }
 }
 
+/** Tables whose rows are changed from a revision. */
+const REVISED = ["athlete", "session", "gym", "own_content", "warm_up"];
+
 /** Every table's rows from another file of the same shape, in one transaction. */
 async function replaceRows(client: Client, source: string): Promise<void> {
   const { rows } = await client.execute(
-    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> '__drizzle_migrations'",
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT IN ('__drizzle_migrations', 'high_water', 'done_save', 'heartbeat')",
   );
   const copied: string[] = [];
   for (const { name } of rows) {
@@ -53,6 +56,10 @@ async function replaceRows(client: Client, source: string): Promise<void> {
       "PRAGMA defer_foreign_keys=ON",
       ...rows.map(({ name }) => `DELETE FROM main."${name}"`),
       ...copied,
+      // What was there counts as gone: windows that have it open must not take what came for it.
+      ...REVISED.map(
+        (t) => `UPDATE main."${t}" SET revision = revision + (SELECT revision FROM main.high_water)`,
+      ),
       "COMMIT",
       "DETACH copy",
     ].join(";\n"),

@@ -48,7 +48,8 @@ const EXPERIENCES: readonly ChoiceGroup[] = [
 /** Everything that is known of an athlete. Saved as it is changed; every plan is worked out from it. */
 export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
   const store = useCallback(
-    (revision: number, athlete: AthleteDraft) => saveAthleteAction({ revision, athlete }),
+    (revision: number, athlete: AthleteDraft, saveId: string) =>
+      saveAthleteAction({ revision, athlete, saveId }),
     [],
   );
   const { id } = opened.draft;

@@ -50,7 +50,10 @@ export function GymEditor({
   gyms: readonly { id: string; name: string }[];
 }) {
   const { id } = opened.gym;
-  const store = useCallback((revision: number, gym: GymKit) => saveGymAction({ revision, gym }), []);
+  const store = useCallback(
+    (revision: number, gym: GymKit, saveId: string) => saveGymAction({ revision, gym, saveId }),
+    [],
+  );
   const load = useCallback(() => getData<Stored<GymKit>>(`gyms/${id}`), [id]);
   const stamp = useStamp<{ revision: number }>("gym", id);
   const {

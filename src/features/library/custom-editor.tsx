@@ -34,8 +34,8 @@ function Editor({ opened }: { opened: Opened }) {
   const { kind } = opened;
   const { id } = opened.draft;
   const store = useCallback(
-    async (revision: number, item: CustomItem) => {
-      const outcome = await saveCustomContentAction({ kind, revision, item: { ...item } });
+    async (revision: number, item: CustomItem, saveId: string) => {
+      const outcome = await saveCustomContentAction({ kind, revision, item: { ...item }, saveId });
       if (outcome.kind === "saved" && outcome.custom) setCustom(outcome.custom);
       return outcome;
     },

@@ -18,8 +18,8 @@ export function useWarmUp({ session: { id: sessionId }, member }: OpenWarmUp) {
   const given = useRef(member.given);
   given.current = member.given;
   const store = useCallback(
-    (revision: number, draft: WarmUpDraft) =>
-      saveDraftAction({ sessionId, athleteId, revision, given: given.current, draft }),
+    (revision: number, draft: WarmUpDraft, saveId: string) =>
+      saveDraftAction({ sessionId, athleteId, revision, given: given.current, draft, saveId }),
     [sessionId, athleteId],
   );
   const load = useCallback(

@@ -5,6 +5,7 @@ import { toast } from "@/client/toast";
 import { restoreAction } from "@/server/actions/files";
 import type { RecentChange } from "@/server/files/restore";
 import { Button } from "@/ui/button";
+import { staysInWords } from "./toast-undo";
 
 const KINDS: Record<RecentChange["kind"], { was: string; way: string }> = {
   session: { was: "deleted", way: "Restore" },
@@ -19,7 +20,10 @@ const KINDS: Record<RecentChange["kind"], { was: string; way: string }> = {
 export function RecentChanges({ items }: { items: readonly RecentChange[] }) {
   const router = useRouter();
   const undo = async ({ token, name }: RecentChange) => {
-    toast((await restoreAction(token)) ? `${name}: as before.` : "It is too long ago, or back already.");
+    const outcome = await restoreAction(token).catch(() => null);
+    if (!outcome) return toast("Not undone: the server cannot be reached. Try again.");
+    if (outcome.kind !== "restored") return toast(outcome.message);
+    toast(staysInWords(outcome.stays) || `${name}: as before.`);
     router.refresh();
   };
   return (

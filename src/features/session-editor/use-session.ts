@@ -12,7 +12,7 @@ import type { SessionStamp } from "@/server/sessions/session-stamp";
 export function useSession(opened: { revision: number; session: Session }) {
   const { id } = opened.session;
   const store = useCallback(
-    (revision: number, session: Session) => saveSessionAction({ revision, session }),
+    (revision: number, session: Session, saveId: string) => saveSessionAction({ revision, session, saveId }),
     [],
   );
   const load = useCallback(() => getData<Stored<Session>>(`sessions/${id}`), [id]);

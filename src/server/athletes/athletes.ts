@@ -20,6 +20,7 @@ import type { SaveOutcome } from "@/lib/save-outcome";
 import type { addAthletesSchema } from "../schemas/added";
 import { type AthleteDraft, athleteSchema } from "../schemas/athlete";
 import { signField } from "../schemas/drill-work";
+import { saveIdField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
 import { bodyOf, reachedSchema } from "./athlete-record";
@@ -88,23 +89,29 @@ export async function openAthlete(id: string) {
 export type OpenAthlete = NonNullable<Awaited<ReturnType<typeof openAthlete>>>;
 
 export const saveAthleteSchema = memoize((catalog: Catalog) =>
-  z.strictObject({ revision: z.number().int().min(0), athlete: athleteSchema(catalog) }),
+  z.strictObject({
+    revision: z.number().int().min(0),
+    athlete: athleteSchema(catalog),
+    saveId: saveIdField,
+  }),
 );
 
 /** Stores an athlete that was changed from the revision that is stored now. */
 export async function saveAthlete({
   revision,
   athlete,
+  saveId,
 }: z.output<ReturnType<typeof saveAthleteSchema>>): Promise<SaveOutcome<AthleteDraft>> {
   const { id, limiters, areas, weights, ...rest } = athlete;
   const groups = await listGroups();
   if (!groups.some((g) => g.id === rest.groupId)) return refuse("There is no such group.");
-  const stored = await updateAthlete(id, revision, {
+  const rows = {
     athlete: rest,
     limiters: limiters.map((demand, place) => ({ athleteId: id, demand, place })),
     areas: areas.map((a) => ({ ...a, athleteId: id })),
     weights: weights.map((w) => ({ ...w, athleteId: id })),
-  });
+  };
+  const stored = await updateAthlete(id, revision, rows, saveId);
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openAthlete(id);
   if (!current) return refuse("This athlete is no longer there.");

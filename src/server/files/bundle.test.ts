@@ -1,7 +1,7 @@
 import Ajv from "ajv/dist/2020";
 import { doseOfFormat } from "@/core/dose";
 import { weight } from "@/core/units";
-import { deleteByIds } from "@/data/bundle";
+import { type GoneIds, putBundle } from "@/data/bundle";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
@@ -24,6 +24,8 @@ import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
 import { sessionsCalendar } from "../sessions/sessions-feed";
 import { bundleText } from "./bundle";
 
+const NOTHING = { library: [], gyms: [], groups: [], athletes: [], templates: [], sessions: [] };
+const takeAway = (ids: GoneIds) => putBundle(NOTHING, ids);
 const interval = { kind: "interval", on: 30, off: 30, times: 4 } as const;
 const pieces = { kind: "pieces", seconds: 150, pieces: ["one thigh", "the other", "both"] } as const;
 const surges = { kind: "surges", seconds: 300, surges: 3, on: 15, off: 45 } as const;
@@ -63,7 +65,7 @@ describe("a bundle", () => {
   test("of an empty gym and back is the same", async () => {
     const text = await exported();
     const bundle = await known(text);
-    await deleteByIds(idsIn(bundle));
+    await takeAway(idsIn(bundle));
     expect((await compareBundle(bundle)) as object).toMatchObject({
       value: [
         { part: "library" },
@@ -101,10 +103,36 @@ describe("a bundle", () => {
     expect((await openAthlete("rashid"))!.draft.note).toBe("");
     expect((await openAthlete("new-one"))!.draft.name).toBe("New One");
     expect((await openAthlete("ilse"))!.draft.name).toBe("Ilse Maartens");
-    expect(taken.ok && (await restoreAction(taken.value.token))).toEqual({ kind: "restored" });
+    expect(taken.ok && (await restoreAction(taken.value.token))).toMatchObject({ kind: "restored" });
     expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
     expect(await openAthlete("new-one")).toBeNull();
     expect(taken.ok && (await restoreAction(taken.value.token))).toMatchObject({ kind: "refused" });
+  });
+
+  test("taken back leaves what has been changed or is needed since, and names it", async () => {
+    const bundle = await known(await exported());
+    const group = { id: "new-group", name: "New group", place: 9 };
+    const [someone] = bundle.athletes;
+    const some = {
+      ...bundle,
+      groups: [...bundle.groups, group],
+      athletes: [
+        { ...someone!, id: "new-one", name: "New One", groupId: "new-group" },
+        { ...someone!, id: "new-two", name: "New Two", groupId: "new-group" },
+        { ...bundle.athletes.find((a) => a.id === "mei")!, note: "From the file" },
+      ],
+      sessions: [],
+    };
+    const taken = await importBundle(some);
+    const one = (await openAthlete("new-one"))!;
+    await saveAthleteAction({ revision: one.revision, athlete: { ...one.draft, note: "Filled in since" } });
+    const undone = taken.ok && (await restoreAction(taken.value.token));
+    expect(undone).toMatchObject({ kind: "restored" });
+    expect(undone && "stays" in undone && [...undone.stays].sort()).toEqual(["New One", "New group"]);
+    expect((await openAthlete("new-one"))!.draft.note).toBe("Filled in since");
+    expect(await openAthlete("new-two")).toBeNull();
+    expect((await openAthlete("mei"))!.draft.note).not.toBe("From the file");
+    await takeAway({ ...NOTHING, athletes: ["new-one"], groups: ["new-group"] });
   });
 
   test("keeps what was changed for one athlete of a session", async () => {
@@ -117,7 +145,7 @@ describe("a bundle", () => {
       draft: { ...draft, lifts },
     });
     const bundle = await known(await exported());
-    await deleteByIds(idsIn(bundle));
+    await takeAway(idsIn(bundle));
     await importBundle(bundle);
     const again = await openWarmUp("today-pilots", "ilse");
     expect(again).toMatchObject({
@@ -154,7 +182,7 @@ describe("a bundle", () => {
     };
     expect(await saveDraftAction(save)).toMatchObject({ kind: "saved" });
     const bundle = await known(await exported());
-    await deleteByIds(idsIn(bundle));
+    await takeAway(idsIn(bundle));
     await importBundle(bundle);
     expect(await openWarmUp("today-pilots", "ilse")).toMatchObject({
       value: { member: { draft: spread } },
@@ -216,7 +244,7 @@ test("own drills and lifts go along, and sessions that have them can be read in 
   const { session, revision } = opened.value;
   await saveSessionAction({ revision, session: { ...session, own: [{ drill: drill.id }] } });
   const text = await exported();
-  await deleteByIds(idsIn(await known(text)));
+  await takeAway(idsIn(await known(text)));
   const bundle = await known(text);
   expect(bundle.library.map((i) => i.name)).toEqual(["Glute bridge (mine)"]);
   expect((await importBundle(bundle)).ok).toBe(true);

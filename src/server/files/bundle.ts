@@ -1,10 +1,12 @@
+import { createHash } from "node:crypto";
 import { catalogWith } from "@/catalog";
 import type { Catalog } from "@/core/catalog";
 import { counted } from "@/core/units";
 import { listGroups } from "@/data/athletes";
 import {
   type BundleRows,
-  deleteByIds,
+  type GoneIds,
+  neededOf,
   putBundle,
   readAllSessions,
   readGymIds,
@@ -254,45 +256,53 @@ export async function compareBundle(
 }
 
 function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {
-  // Windows that are open have an older revision than any that is stored now, and take up what has come.
-  const revision = Math.floor(now / 1000);
   return {
     library: bundle.library.map(({ id, kind, content }) => ({
-      ...{ id, kind, revision },
+      ...{ id, kind },
       content: JSON.stringify(content),
     })),
     gyms: bundle.gyms.map(({ place, ...gym }) => {
       const { gym: row, ...rest } = gymRows(gym);
-      return { gym: { ...row, id: gym.id, unit: gym.unit, place, revision }, ...rest };
+      return { gym: { ...row, id: gym.id, unit: gym.unit, place }, ...rest };
     }),
     groups: bundle.groups,
     athletes: bundle.athletes.map(({ limiters, areas, weights, ...row }) => ({
-      athlete: { ...row, revision },
+      athlete: row,
       limiters: limiters.map((demand, place) => ({ athleteId: row.id, demand, place })),
       areas: areas.map((a) => ({ ...a, athleteId: row.id })),
       weights: weights.map((w) => ({ ...w, athleteId: row.id })),
     })),
     templates: bundle.templates.map((t) => ({ ...t, content: JSON.stringify(t.content) })),
     sessions: bundle.sessions.map(({ warmUps, ...s }) => ({
-      session: {
-        ...sessionRow(s),
-        revision,
-      },
+      session: sessionRow(s),
       participants: s.participants.map((p, place) => ({ ...p, sessionId: s.id, place })),
       warmUps: warmUps.map((w) => ({
         sessionId: s.id,
         athleteId: w.athleteId,
         draft: JSON.stringify(w.draft),
         given: w.given && JSON.stringify(w.given),
-        revision,
         updatedAt: now,
       })),
     })),
   };
 }
 
-/** What it takes to take an import back: what was there before, and the ids of what was not. */
-type Before = { [P in BundlePart]: { was: Item<P>[]; added: string[] } };
+/** What it takes to take an import back: what was there before, the ids of what was not, and how each came in. */
+type Before = {
+  [P in BundlePart]: {
+    was: Item<P>[];
+    added: string[];
+    /** Absent in what was kept before there were any. */
+    cameAs?: Record<string, string>;
+  };
+};
+
+/** The same for items that are the same, whatever the order of what has none. */
+function printOf(item: unknown): string {
+  return createHash("sha256")
+    .update(JSON.stringify(ordered(item)))
+    .digest("base64url");
+}
 
 /** Stores a bundle, all or nothing: new things are added, those with the same ids replaced, everything else stays. */
 export async function importBundle(
@@ -302,41 +312,52 @@ export async function importBundle(
   const missing = await missingIn(bundle);
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
   const there = await thereOf(bundle, catalog);
+  await putBundle(rowsOf(bundle, Date.now()));
+  const now = await thereOf(bundle, catalog);
   const kept = Object.fromEntries(
     BUNDLE_PARTS.map((part) => {
       const known = new Set(there[part].map((i) => i.id));
       const added = bundle[part].map((i) => i.id).filter((id) => !known.has(id));
-      return [part, { was: there[part], added }];
+      const cameAs = Object.fromEntries(now[part].map((i) => [i.id, printOf(i)]));
+      return [part, { was: there[part], added, cameAs }];
     }),
   ) as Before;
   const sizes = `${counted(bundle.athletes.length, "athlete")}, ${counted(bundle.sessions.length, "session")}`;
   const token = await keepUndoable("bundle", `Backup, ${sizes}`, kept);
-  await putBundle(rowsOf(bundle, Date.now()));
   return ok({ token });
 }
 
-/** Makes everything as it was before a bundle was taken in. */
-export async function undoBundle(kept: Before): Promise<void> {
-  const { library, gyms, groups, athletes, templates, sessions } = kept;
-  await putBundle(
-    rowsOf(
-      {
-        library: library.was,
-        gyms: gyms.was,
-        groups: groups.was,
-        athletes: athletes.was,
-        templates: templates.was,
-        sessions: sessions.was,
-      },
-      Date.now(),
-    ),
+/**
+ * Makes everything as it was before a bundle was taken in, in one go; what has been changed since stays as it is, and what
+ * that needs. Returns the names of what stays.
+ */
+export async function undoBundle(kept: Before, catalog: Catalog): Promise<string[]> {
+  const ids = (part: BundlePart) => [...kept[part].was.map((i) => i.id), ...kept[part].added];
+  const asked = Object.fromEntries(
+    BUNDLE_PARTS.map((part) => [part, ids(part).map((id) => ({ id }))]),
+  ) as unknown as Bundle;
+  const now = await thereOf(asked, catalog);
+  const isChanged = (part: BundlePart, item: { id: string }) => {
+    const { cameAs } = kept[part];
+    return cameAs !== undefined && cameAs[item.id] !== printOf(item);
+  };
+  const changed = new Set(
+    BUNDLE_PARTS.flatMap((part) => now[part].filter((i) => isChanged(part, i)).map((i) => i.id)),
   );
-  await deleteByIds({
-    library: library.added,
-    gyms: gyms.added,
-    groups: groups.added,
-    athletes: athletes.added,
-    templates: templates.added,
-    sessions: sessions.added,
-  });
+  const goneOf = (part: BundlePart, staying: ReadonlySet<string>) =>
+    kept[part].added.filter((id) => !staying.has(id));
+  const goneWith = (staying: ReadonlySet<string>) =>
+    Object.fromEntries(BUNDLE_PARTS.map((part) => [part, goneOf(part, staying)])) as unknown as GoneIds;
+  const needed = await neededOf(goneWith(changed));
+  const staying = new Set([...changed, ...needed]);
+  const back = Object.fromEntries(
+    BUNDLE_PARTS.map((part) => [
+      part,
+      (kept[part].was as { id: string }[]).filter((i) => !changed.has(i.id)),
+    ]),
+  ) as unknown as Bundle;
+  await putBundle(rowsOf(back, Date.now()), goneWith(staying));
+  const isKept = (part: BundlePart, id: string) =>
+    changed.has(id) || (kept[part].added.includes(id) && needed.has(id));
+  return BUNDLE_PARTS.flatMap((part) => now[part].filter((i) => isKept(part, i.id)).map((i) => i.name));
 }

@@ -1,5 +1,6 @@
 import { Mutex } from "async-mutex";
 import { format } from "date-fns";
+import type { Catalog } from "@/core/catalog";
 import { undoChange, undoImport } from "@/data/athletes";
 import { putTemplate } from "@/data/templates";
 import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "@/data/undoables";
@@ -10,7 +11,7 @@ import { restoreSession } from "../sessions/save-session";
 import { undoBundle } from "./bundle";
 
 /** How each kind of thing is restored from what was kept of it. */
-const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
+const WAYS: Record<UndoableKind, (kept: never, catalog: Catalog) => Promise<void | string[]>> = {
   session: restoreSession,
   gym: restoreGym,
   template: putTemplate,
@@ -22,15 +23,22 @@ const WAYS: Record<UndoableKind, (kept: never) => Promise<void>> = {
 /** Two that restore the same thing wait for each other, so that it happens once. */
 const oneAtATime = new Mutex();
 
-/** Restores what was deleted, or undoes what was imported. Refused where it has been already or is too long ago. */
-export async function restore(token: string): Promise<{ kind: "restored" } | Refused> {
+/**
+ * Restores what was deleted, or undoes what was imported. Refused where it has been already or is too long ago.
+ *
+ * @returns names of what stays as it is, since it has been changed in the meantime.
+ */
+export async function restore(
+  token: string,
+  catalog: Catalog,
+): Promise<{ kind: "restored"; stays: string[] } | Refused> {
   return oneAtATime.runExclusive(async () => {
     const row = await readUndoable(token);
     const kept = row && parseJson(row.content);
     if (!row || !kept) return refuse("It is undone already, or too long ago.");
-    await WAYS[row.kind](kept as never);
+    const stays = await WAYS[row.kind](kept as never, catalog);
     await deleteUndoable(token);
-    return { kind: "restored" };
+    return { kind: "restored", stays: stays ?? [] };
   });
 }
 

@@ -5,6 +5,7 @@ import { requestInSession } from "@/core/session";
 import { type GymRows, updateGym } from "@/data/gyms";
 import { listSessions } from "@/data/sessions";
 import type { SaveOutcome } from "@/lib/save-outcome";
+import { saveIdField } from "../schemas/fields";
 import { gymKitSchema } from "../schemas/gym-kit";
 import { refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
@@ -15,7 +16,11 @@ const LAST_DAY = "9999-12-31";
 /** Sessions to come that are looked at after a change of the gym. */
 const MOST_LOOKED_AT = 40;
 
-export const saveGymSchema = z.strictObject({ revision: z.number().int().min(0), gym: gymKitSchema });
+export const saveGymSchema = z.strictObject({
+  revision: z.number().int().min(0),
+  gym: gymKitSchema,
+  saveId: saveIdField,
+});
 
 /** A gym as it is stored, without its unit, which stays what it was. */
 export function gymRows(gym: GymKit): GymRows {
@@ -45,8 +50,9 @@ export function gymRows(gym: GymKit): GymRows {
 export async function saveGym({
   revision,
   gym,
+  saveId,
 }: z.output<typeof saveGymSchema>): Promise<SaveOutcome<GymKit>> {
-  const stored = await updateGym(gym.id, revision, gymRows(gym));
+  const stored = await updateGym(gym.id, revision, gymRows(gym), saveId);
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openGymKit(gym.id);
   if (!current) return refuse("This gym is no longer there.");

@@ -4,6 +4,7 @@ import { addCustomContent, readCustomContent, updateCustomContent } from "@/data
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { parseJson } from "../parse-json";
 import { CUSTOM_SCHEMAS, type CustomItem, type CustomKind } from "../schemas/custom-content";
+import { saveIdField } from "../schemas/fields";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 import { openCatalog } from "./catalog";
 
@@ -46,6 +47,7 @@ export const saveCustomSchema = z.strictObject({
   kind: kindField,
   revision: z.number().int().min(0),
   item: z.looseObject({ id: z.string().max(100) }),
+  saveId: saveIdField,
 });
 
 /** The name of a job that no drill there is can do; null if there is none. */
@@ -59,6 +61,7 @@ export async function saveCustomContent({
   kind,
   revision,
   item,
+  saveId,
 }: z.output<typeof saveCustomSchema>): Promise<SaveOutcome<CustomItem> & { custom?: CustomContent }> {
   const read = CUSTOM_SCHEMAS[kind].safeParse(item);
   if (!read.success) return refuse(firstProblem(read.error));
@@ -67,7 +70,7 @@ export async function saveCustomContent({
     if (empty)
       return refuse(`slots: No drill of the library does "${empty}". Take it out or change its drills.`);
   }
-  const stored = await updateCustomContent(item.id, revision, JSON.stringify(read.data));
+  const stored = await updateCustomContent(item.id, revision, JSON.stringify(read.data), saveId);
   if (stored !== null) return { kind: "saved", revision: stored, custom: (await openCatalog()).custom };
   const now = await openCustomContent(item.id);
   if (!now) return refuse("It is no longer there.");

@@ -74,3 +74,6 @@ export const nameField = (what: string) =>
 
 /** The id of something stored, or the token of a change that can be undone. */
 export const idField = z.string().max(100);
+
+/** Tells one save from another: the same twice is one save. */
+export const saveIdField = z.string().min(8).max(64).optional();

@@ -5,6 +5,7 @@ import { updateWarmUp } from "@/data/sessions";
 import { memoize } from "@/lib/memoize";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { draftSchema } from "../schemas/draft";
+import { saveIdField } from "../schemas/fields";
 import { refuse } from "../schemas/problems";
 import { openWarmUp } from "./open-session";
 
@@ -17,12 +18,13 @@ export const saveDraftSchema = memoize((catalog: Catalog) =>
     /** What the session gave when the change was made. */
     given: draftSchema(catalog),
     draft: draftSchema(catalog),
+    saveId: saveIdField,
   }),
 );
 
 /** Stores what was changed for one athlete if it was changed from the revision that is stored now. */
 export async function saveDraft(
-  { sessionId, athleteId, revision, given, draft }: z.output<ReturnType<typeof saveDraftSchema>>,
+  { sessionId, athleteId, revision, given, draft, saveId }: z.output<ReturnType<typeof saveDraftSchema>>,
   catalog: Catalog,
 ): Promise<SaveOutcome<WarmUpDraft>> {
   const current = await openWarmUp(sessionId, athleteId, catalog);
@@ -36,6 +38,7 @@ export async function saveDraft(
       updatedAt: Date.now(),
     },
     revision,
+    saveId,
   );
   if (stored !== null) return { kind: "saved", revision: stored };
   const now = await openWarmUp(sessionId, athleteId, catalog);

@@ -15,18 +15,23 @@ import {
 import { keepUndoable } from "@/data/undoables";
 import { memoize } from "@/lib/memoize";
 import type { SaveOutcome } from "@/lib/save-outcome";
+import { saveIdField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import { dayField, sessionRow, sessionSchema, timeField } from "../schemas/session";
 import { openSession } from "./open-session";
 import { athletesThere } from "./start-session";
 
 export const saveSessionSchema = memoize((catalog: Catalog) =>
-  z.strictObject({ revision: z.number().int().min(0), session: sessionSchema(catalog) }),
+  z.strictObject({
+    revision: z.number().int().min(0),
+    session: sessionSchema(catalog),
+    saveId: saveIdField,
+  }),
 );
 
 /** Stores a session that was changed from the revision that is stored now. */
 export async function saveSession(
-  { revision, session }: { revision: number; session: Session },
+  { revision, session, saveId }: { revision: number; session: Session; saveId?: string },
   catalog: Catalog,
 ): Promise<SaveOutcome<Session>> {
   if (!(await readGym(session.gymId))) return refuse("There is no such gym.");
@@ -36,6 +41,7 @@ export async function saveSession(
     revision,
     sessionRow(session),
     session.participants.filter((p) => isThere(p.athleteId)).map((p, place) => ({ ...p, place })),
+    saveId,
   );
   if (stored !== null) return { kind: "saved", revision: stored };
   const current = await openSession(session.id, catalog);

@@ -204,7 +204,7 @@ describe("a session", () => {
     const before = await opened("today-throwers");
     const { token } = await done(removeSessionAction("today-throwers"));
     expect(await openSession("today-throwers")).toMatchObject({ ok: false, error: { kind: "missing" } });
-    expect(await restoreAction(token)).toEqual({ kind: "restored" });
+    expect(await restoreAction(token)).toMatchObject({ kind: "restored" });
     expect(await opened("today-throwers")).toEqual(before);
     expect(await restoreAction(token)).toMatchObject({ kind: "refused" });
     expect(await removeSessionAction("gone")).toMatchObject({ kind: "refused" });

@@ -226,6 +226,39 @@ describe("starting alone", () => {
   });
 });
 
+describe("a save", () => {
+  test("that is sent again, since its answer was lost, is one save", async () => {
+    const { draft, revision, at } = await open("noa");
+    const save = { ...at, revision, draft: { ...draft, minutes: 21 }, saveId: "save-of-noa-1" };
+    const first = await saveDraftAction(save);
+    expect(first).toEqual({ kind: "saved", revision: revision + 1 });
+    expect(await saveDraftAction(save)).toEqual(first);
+    const next = {
+      ...save,
+      revision: revision + 1,
+      draft: { ...draft, minutes: 22 },
+      saveId: "save-of-noa-2",
+    };
+    expect(await saveDraftAction(next)).toEqual({ kind: "saved", revision: revision + 2 });
+    // Late, and long overtaken: it changes nothing any more.
+    expect(await saveDraftAction(save)).toEqual(first);
+    expect((await open("noa")).draft.minutes).toBe(22);
+  });
+
+  test("from what has been forgotten since writes over nothing, whatever came in its place", async () => {
+    const stale = await open("noa");
+    await forgetWarmUp({ sessionId: stale.at.sessionId, athleteId: "noa" });
+    for (let i = 0; i < stale.revision; i++) {
+      const { draft, revision, at } = await open("noa");
+      const saved = await saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 25 + i } });
+      expect(saved).toMatchObject({ kind: "saved" });
+    }
+    const { draft, at, revision } = stale;
+    const late = await saveDraftAction({ ...at, revision, draft: { ...draft, minutes: 10 } });
+    expect(late).toMatchObject({ kind: "changed-elsewhere" });
+  });
+});
+
 describe("stored data that cannot be read", () => {
   const spoil = (draft: string) =>
     write((db) => db.update(warmUp).set({ draft }).where(eq(warmUp.athleteId, "kenji")));
