@@ -2,7 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { useId, useState } from "react";
-import type { BundleChange } from "@/server/files/bundle";
+import { counted } from "@/core/units";
+import type { BundleChange, BundleLook } from "@/server/files/bundle";
 import type { BundlePart } from "@/server/schemas/bundle";
 import { Button } from "@/ui/button";
 import { Link } from "@/ui/link";
@@ -22,7 +23,7 @@ type State =
   | { kind: "empty" }
   | { kind: "busy" }
   | { kind: "refused"; faults: readonly string[] }
-  | { kind: "looked"; file: File; changes: readonly BundleChange[] }
+  | { kind: "looked"; file: File; look: BundleLook }
   | { kind: "taken" };
 
 type Answer<T> = { kind: "done"; value: T } | { kind: "refused"; faults: readonly string[] };
@@ -45,8 +46,8 @@ export function BundleImport() {
   const look = async (file: File | undefined) => {
     if (!file) return;
     setState({ kind: "busy" });
-    const answer = await send<BundleChange[]>("look", file);
-    setState(answer.kind === "done" ? { kind: "looked", file, changes: answer.value } : answer);
+    const answer = await send<BundleLook>("look", file);
+    setState(answer.kind === "done" ? { kind: "looked", file, look: answer.value } : answer);
   };
   const take = async (file: File) => {
     setState({ kind: "busy" });
@@ -89,7 +90,13 @@ export function BundleImport() {
         )}
         {state.kind === "looked" && (
           <>
-            <Changes changes={state.changes} />
+            <Changes changes={state.look.changes} />
+            {state.look.unreadable > 0 && (
+              <p className="mt-2">
+                {counted(state.look.unreadable, "thing")} in it could not be read when it was exported, and
+                will not be imported.
+              </p>
+            )}
             <div className="mt-4 flex gap-3">
               <Button look="main" onClick={() => void take(state.file)}>
                 Import

@@ -1,5 +1,7 @@
+import { counted } from "@/core/units";
 import { RecentChanges } from "@/features/recent-changes/recent-changes";
 import { SiteHeader } from "@/features/shared/site-header";
+import type { databaseCopies } from "@/server/files/database-copies";
 import type { RecentChange } from "@/server/files/restore";
 import { BundleImport } from "./bundle-import";
 
@@ -35,7 +37,13 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
 ];
 
 /** What comes out of the gym as files, and what is taken in. */
-export function FilesPage({ changes }: { changes: readonly RecentChange[] }) {
+export function FilesPage({
+  changes,
+  copies,
+}: {
+  changes: readonly RecentChange[];
+  copies: ReturnType<typeof databaseCopies>;
+}) {
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/files" />
@@ -62,6 +70,18 @@ export function FilesPage({ changes }: { changes: readonly RecentChange[] }) {
                 </li>
               ))}
             </ul>
+            {copies && (
+              <>
+                <h2 className="section-title mt-10 mb-1">Copies of the database</h2>
+                <p className="border-t border-line pt-2.5 text-ink-soft">
+                  {copies.last
+                    ? `The last is of ${copies.last}; ${counted(copies.count, "file")} in ${copies.folder}.`
+                    : `None yet, in ${copies.folder}.`}{" "}
+                  One is made and checked each day and before each upgrade. <code>npm run backup</code> makes
+                  one now, <code>npm run restore</code> brings one back.
+                </p>
+              </>
+            )}
           </section>
           <div className="space-y-10">
             <BundleImport />

@@ -1,7 +1,10 @@
 import Ajv from "ajv/dist/2020";
+import { eq } from "drizzle-orm";
 import { doseOfFormat } from "@/core/dose";
 import { weight } from "@/core/units";
 import { type GoneIds, putBundle } from "@/data/bundle";
+import { write } from "@/data/database";
+import { session } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
@@ -67,14 +70,16 @@ describe("a bundle", () => {
     const bundle = await known(text);
     await takeAway(idsIn(bundle));
     expect((await compareBundle(bundle)) as object).toMatchObject({
-      value: [
-        { part: "library" },
-        { part: "gyms", added: 1 },
-        { added: 3 },
-        { added: 30 },
-        { added: 0 },
-        { part: "sessions" },
-      ],
+      value: {
+        changes: [
+          { part: "library" },
+          { part: "gyms", added: 1 },
+          { added: 3 },
+          { added: 30 },
+          { added: 0 },
+          { part: "sessions" },
+        ],
+      },
     });
     expect((await importBundle(bundle)).ok).toBe(true);
     expect(await exported()).toBe(text);
@@ -94,7 +99,7 @@ describe("a bundle", () => {
     };
     const looked = await compareBundle(some);
     if (!looked.ok) throw new Error(looked.error.join());
-    const of = (part: string) => looked.value.find((c) => c.part === part)!;
+    const of = (part: string) => looked.value.changes.find((c) => c.part === part)!;
     expect(of("athletes")).toEqual({ part: "athletes", added: 1, same: 1, changed: ["Rashid al-Amin"] });
     expect(of("sessions").changed).toHaveLength(1);
     expect(of("gyms")).toMatchObject({ added: 0, same: 1, changed: [] });
@@ -107,6 +112,21 @@ describe("a bundle", () => {
     expect((await openAthlete("rashid"))!.draft.note).toBe("Here only");
     expect(await openAthlete("new-one")).toBeNull();
     expect(taken.ok && (await restoreAction(taken.value.token))).toMatchObject({ kind: "refused" });
+  });
+
+  test("has what cannot be read as it is, and says so where it is looked at", async () => {
+    const bundle = await known(await exported());
+    const [some] = bundle.sessions.filter((s) => s.warmUps.length === 0);
+    await write((db) => db.update(session).set({ content: "{ spoilt" }).where(eq(session.id, some!.id)));
+    const text = await exported();
+    const read = await known(text);
+    expect(read.sessions.map((s) => s.id)).not.toContain(some!.id);
+    expect(read.unreadable).toMatchObject([
+      { what: "session", row: { id: some!.id, name: some!.name, content: "{ spoilt" } },
+    ]);
+    expect(await compareBundle(read)).toMatchObject({ ok: true, value: { unreadable: 1 } });
+    await importBundle({ ...bundle, sessions: [some!] });
+    expect((await known(await exported())).unreadable).toEqual([]);
   });
 
   test("taken back leaves what has been changed or is needed since, and names it", async () => {

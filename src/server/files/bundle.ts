@@ -42,13 +42,23 @@ function athleteItem({ athlete: row, ...parts }: WholeAthlete): Item<"athletes">
   return athleteDraftOf({ ...row, ...parts });
 }
 
+/** What is stored and cannot be read, as it is. */
+export type UnreadableRow = Bundle["unreadable"][number];
+/** Takes up what cannot be read. */
+type OnUnreadable = (row: UnreadableRow) => void;
+const forgotten: OnUnreadable = () => undefined;
+
 /** A session as it stands in a bundle; null where what is stored cannot be read. */
 function sessionItem(
   { session: row, participants, warmUps }: WholeSession,
   catalog: Catalog,
+  onUnreadable = forgotten,
 ): Item<"sessions"> | null {
   const content = contentSchema(catalog).safeParse(parseJson(row.content));
-  if (!content.success) return null;
+  if (!content.success) {
+    onUnreadable({ what: "session", row: { ...row, participants, warmUps } });
+    return null;
+  }
   const { id, name, day, time, gymId, groupId } = row;
   return {
     ...{ id, name, day, time, gymId, groupId },
@@ -60,6 +70,7 @@ function sessionItem(
         draft: parseJson(w.draft),
         given: w.given === null ? null : parseJson(w.given),
       });
+      if (!stored.success) onUnreadable({ what: "warm-up", row: w });
       return stored.success ? [stored.data] : [];
     }),
   };
@@ -70,40 +81,47 @@ async function gymItems(ids: readonly { id: string; place: number }[]): Promise<
   return opened.flatMap((o, i) => (o ? [{ ...o.gym, place: ids[i]!.place } as Item<"gyms">] : []));
 }
 
-async function templateItems(catalog: Catalog): Promise<Item<"templates">[]> {
+async function templateItems(catalog: Catalog, onUnreadable = forgotten): Promise<Item<"templates">[]> {
   return (await listTemplates()).flatMap(({ id, name, content }) => {
     const parsed = contentSchema(catalog).safeParse(parseJson(content));
+    if (!parsed.success) onUnreadable({ what: "template", row: { id, name, content } });
     return parsed.success ? [{ id, name, content: parsed.data }] : [];
   });
 }
 
-async function libraryItems(): Promise<Item<"library">[]> {
+async function libraryItems(onUnreadable = forgotten): Promise<Item<"library">[]> {
   return (await listCustomContent()).flatMap(({ id, kind, content }) => {
     const value = parseJson(content);
     const name = (value as { name?: unknown } | undefined)?.name;
     const parsed = librarySchema.safeParse([{ id, name, kind, content: value }]);
+    if (!parsed.success) onUnreadable({ what: kind, row: { id, kind, content } });
     return parsed.success ? parsed.data : [];
   });
 }
 
-/** Everything as one JSON text, piece by piece, so that years of sessions need no more memory than a day of them. */
+/**
+ * Everything as one JSON text, piece by piece, so that years of sessions need no more memory than a day of them. What is
+ * stored and cannot be read stands at the end, as it is.
+ */
 export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
+  const unreadable: UnreadableRow[] = [];
+  const onUnreadable = (row: UnreadableRow) => void unreadable.push(row);
   const list = (items: readonly unknown[]) => items.map((i) => `\n    ${JSON.stringify(i)}`).join(",");
   yield `{\n  "format": "${BUNDLE_FORMAT}",\n  "version": ${BUNDLE_VERSION}`;
-  yield `,\n  "library": [${list(await libraryItems())}\n  ]`;
+  yield `,\n  "library": [${list(await libraryItems(onUnreadable))}\n  ]`;
   yield `,\n  "gyms": [${list(await gymItems(await readGymIds()))}\n  ]`;
   yield `,\n  "groups": [${list(await listGroups())}\n  ]`;
   yield `,\n  "athletes": [${list((await readWholeAthletes(null)).map(athleteItem))}\n  ]`;
-  yield `,\n  "templates": [${list(await templateItems(catalog))}\n  ]`;
+  yield `,\n  "templates": [${list(await templateItems(catalog, onUnreadable))}\n  ]`;
   yield `,\n  "sessions": [`;
   let isFirst = true;
   for await (const some of readAllSessions()) {
-    const items = some.map((s) => sessionItem(s, catalog)).filter((i) => i !== null);
+    const items = some.map((s) => sessionItem(s, catalog, onUnreadable)).filter((i) => i !== null);
     if (items.length === 0) continue;
     yield `${isFirst ? "" : ","}${list(items)}`;
     isFirst = false;
   }
-  yield "\n  ]\n}\n";
+  yield `\n  ],\n  "unreadable": [${list(unreadable)}${unreadable.length > 0 ? "\n  " : ""}]\n}\n`;
 }
 
 /** The largest bundle that is taken in. Bytes. */
@@ -161,6 +179,12 @@ export interface BundleChange {
   added: number;
   same: number;
   changed: string[];
+}
+
+/** What a bundle would do, and how much of it could not be read where it was made: that stays in the file. */
+export interface BundleLook {
+  changes: BundleChange[];
+  unreadable: number;
 }
 
 /** What is there of what a bundle has, in the same shape. */
@@ -233,15 +257,13 @@ async function missingIn(bundle: Bundle): Promise<string[]> {
 }
 
 /** Looks at a bundle against what is there, and stores nothing. */
-export async function compareBundle(
-  bundle: Bundle,
-  catalog: Catalog,
-): Promise<Result<BundleChange[], string[]>> {
+export async function compareBundle(bundle: Bundle, catalog: Catalog): Promise<Result<BundleLook, string[]>> {
   const missing = await missingIn(bundle);
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
   const there = await thereOf(bundle, catalog);
-  return ok(
-    BUNDLE_PARTS.map((part) => {
+  return ok({
+    unreadable: bundle.unreadable.length,
+    changes: BUNDLE_PARTS.map((part) => {
       const known = new Map(there[part].map((i) => [i.id, i] as const));
       const change: BundleChange = { part, added: 0, same: 0, changed: [] };
       for (const item of bundle[part]) {
@@ -252,7 +274,7 @@ export async function compareBundle(
       }
       return change;
     }),
-  );
+  });
 }
 
 function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {

@@ -5,6 +5,8 @@ import { isEquipment } from "../athletes/athlete-record";
 import { gymKitSchema } from "../schemas/gym-kit";
 import { gymLoadsSchema } from "../schemas/gym-loads";
 
+const loads = gymLoadsSchema.shape;
+
 /** The gym with this id (the only one if none is given) as the core knows one, or null. */
 export async function gymKit(id?: string): Promise<GymKit | null> {
   return (await openGymKit(id))?.gym ?? null;
@@ -21,12 +23,11 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
     bar: { name: row.barName, weight: row.barWeight as Weight, collar: row.collarWeight as Weight },
     otherBars: gymKitSchema.shape.otherBars.catch([]).parse(row.otherBars),
     plates: row.plates.map(({ gymId: _, ...p }) => ({ ...p, weight: p.weight as Weight })),
-    ...gymLoadsSchema.parse({
-      dumbbells: row.dumbbells,
-      sledge: row.sledgeWeight,
-      stack: row.stack,
-      help: row.help,
-    }),
+    // One value that cannot be read counts as not there, and takes nothing else with it.
+    dumbbells: loads.dumbbells.catch([]).parse(row.dumbbells),
+    sledge: loads.sledge.catch(null).parse(row.sledgeWeight),
+    stack: loads.stack.catch(null).parse(row.stack),
+    help: loads.help.catch([]).parse(row.help),
     clearFloor: row.clearFloor,
     equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
     counts: Object.fromEntries(

@@ -61,6 +61,8 @@ export const bundleSchema = memoize((catalog: Catalog) =>
     athletes: z.array(athleteSchema(catalog).extend({ unit: z.enum(UNIT_SYSTEMS) })),
     templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema(catalog) })),
     sessions: z.array(sessionSchema(catalog).extend({ warmUps: z.array(warmUpSchema(catalog)) })),
+    /** What was stored and could not be read, as it was; it is not taken in. */
+    unreadable: z.array(z.strictObject({ what: z.string().max(40), row: z.unknown() })).default([]),
   }),
 );
 export type Bundle = z.output<ReturnType<typeof bundleSchema>>;
