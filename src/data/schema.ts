@@ -22,6 +22,8 @@ export const gym = sqliteTable("gym", {
   help: text("help", { mode: "json" }).notNull().default([]),
   /** Metres of floor in a line that are free for drills that travel; null: enough for all. */
   clearFloor: integer("clear_floor"),
+  /** Where its clock is, as "Europe/Berlin"; null: as whoever looks at its calendar. */
+  timeZone: text("time_zone"),
   /** Its place among the gyms; the first is where a session takes place unless the coach says otherwise. */
   place: integer("place").notNull().default(0),
   /** Counts the saved changes: a write that was made from an older one is refused. */

@@ -28,6 +28,8 @@ export interface GymKit {
   equipment: readonly EquipmentId[];
   /** The straight stretch of floor that is free for drills that travel, in metres; null or absent: enough for all. */
   clearFloor?: number | null;
+  /** Where its clock is, by its IANA name, as "Europe/Berlin"; null or absent: as whoever looks at its calendar. */
+  timeZone?: string | null;
   /** How many there are of things that one person uses at a time; absent: enough for all. */
   counts?: Readonly<Partial<Record<EquipmentId, number>>>;
 }

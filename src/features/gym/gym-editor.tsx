@@ -29,6 +29,7 @@ import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { WholeStepper } from "@/ui/whole-stepper";
+import { Clock } from "./clock";
 import { GymSwitch } from "./gym-switch";
 import { PlateRack } from "./plate-rack";
 
@@ -107,6 +108,7 @@ export function GymEditor({
           <div className="space-y-10">
             <Bar gym={gym} set={set} />
             <PlateRack gym={gym} set={set} />
+            <Clock gym={gym} set={set} />
           </div>
           <div className="space-y-10">
             <Loads gym={gym} set={set} />

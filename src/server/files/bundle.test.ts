@@ -18,6 +18,7 @@ import {
   restoreAction,
   saveAthleteAction,
   saveDraftAction,
+  saveGymAction,
   saveSessionAction,
 } from "../__tests__/now";
 import { openAthlete } from "../athletes/athletes";
@@ -322,6 +323,29 @@ test("the calendar feed has the sessions with when to arrive, and nobody's name"
   expect(feed).toMatch(/SUMMARY:Masters\\, 45 and over/);
   expect(feed).toMatch(/DTSTART:\d{8}T181200\r/);
   expect(feed).not.toMatch(/Rashid|Consuelo/);
+});
+
+test.each([
+  // Summer time begins and ends on these days.
+  ["Europe/Berlin", "2026-03-29", "18:30", "20260329T181200"],
+  ["America/Santiago", "2026-09-06", "07:00", "20260906T064200"],
+  ["Pacific/Auckland", "2026-04-05", "18:30", "20260405T181200"],
+  ["Pacific/Auckland", "2026-04-05", "02:30", "20260405T021200"],
+  ["UTC", "2026-07-01", "00:10", "20260630T235200"],
+  [null, "2026-07-01", "18:30", "20260701T181200"],
+])("the feed has a session by its gym's clock: %s on %s at %s", async (timeZone, day, time, start) => {
+  const [opened, { gym, revision }] = [await openSession("tomorrow-masters"), (await openGymKit())!];
+  if (!opened.ok) throw new Error("not opened");
+  await saveGymAction({ revision, gym: { ...gym, timeZone } });
+  const { session: masters, revision: of } = opened.value;
+  await saveSessionAction({ revision: of, session: { ...masters, gymId: gym.id, day, time, minutes: 18 } });
+  const feed = await sessionsCalendar(await openCatalog(), new Date(`${day}T12:00:00Z`));
+  const event = feed.split("BEGIN:VEVENT").find((e) => e.includes("UID:tomorrow-masters@"))!;
+  const clock = timeZone && timeZone !== "UTC" ? `;TZID=${timeZone}` : "";
+  expect(event).toContain(`DTSTART${clock}:${start}${timeZone === "UTC" ? "Z" : ""}\r`);
+  if (clock) expect(feed).toContain(`BEGIN:VTIMEZONE\r\nTZID:${timeZone}`);
+  expect(event).toContain(`LOCATION:${gym.name}`);
+  expect(feed).toContain("REFRESH-INTERVAL;VALUE=DURATION:PT1H");
 });
 
 test("a session without a time is a whole day of the feed", async () => {

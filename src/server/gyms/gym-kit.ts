@@ -29,6 +29,7 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
     stack: loads.stack.catch(null).parse(row.stack),
     help: loads.help.catch([]).parse(row.help),
     clearFloor: row.clearFloor,
+    timeZone: row.timeZone,
     equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
     counts: Object.fromEntries(
       row.equipment.flatMap(({ equipment, count }) =>

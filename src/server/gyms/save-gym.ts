@@ -36,6 +36,7 @@ export function gymRows(gym: GymKit): GymRows {
       stack: gym.stack,
       help: gym.help,
       clearFloor: gym.clearFloor ?? null,
+      timeZone: gym.timeZone ?? null,
     },
     plates: gym.plates.map((p) => ({ ...p, gymId: gym.id })),
     equipment: [...new Set(gym.equipment)].map((equipment) => ({

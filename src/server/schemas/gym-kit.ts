@@ -9,6 +9,15 @@ const MOST_PLATE_SIZES = 24;
 const MOST_COUNT = 200;
 
 /** A gym as it is stored and sent. */
+/** Whether the clocks of a place are known by this name. */
+function isTimeZone(name: string): boolean {
+  try {
+    return Boolean(new Intl.DateTimeFormat("en", { timeZone: name }));
+  } catch {
+    return false;
+  }
+}
+
 export const gymKitSchema = gymLoadsSchema.extend({
   id: z.string().max(100),
   name: nameField("gym"),
@@ -40,6 +49,12 @@ export const gymKitSchema = gymLoadsSchema.extend({
     .max(MOST_PLATE_SIZES, `Give at most ${MOST_PLATE_SIZES} plate sizes.`)
     .refine((plates) => new Set(plates.map((p) => p.weight)).size === plates.length, "Give each size once."),
   clearFloor: whole(1, 100).nullable().optional(),
+  timeZone: z
+    .string()
+    .max(60)
+    .refine(isTimeZone, "There is no such time zone. Give it as Europe/Berlin.")
+    .nullable()
+    .optional(),
   equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length),
   counts: z.partialRecord(equipmentField, whole(1, MOST_COUNT)).optional(),
 }) satisfies z.ZodType<GymKit, unknown>;

@@ -1,0 +1,1 @@
+ALTER TABLE `gym` ADD `time_zone` text;
