@@ -1,16 +1,15 @@
 import { OptionalChoice } from "@/ui/choice";
 import type { GymPart } from "./gym-editor";
 
+const regionOf = (zone: string) => zone.split("/")[0]!;
+const placeOf = (zone: string) => zone.split("/").slice(1).join(", ").replaceAll("_", " ") || zone;
+const NAMES = Intl.supportedValuesOf("timeZone");
+
 /** Time zones by their region. */
-const ZONES = Object.entries(Object.groupBy(Intl.supportedValuesOf("timeZone"), (z) => z.split("/")[0]!)).map(
-  ([label, zones = []]) => ({
-    label,
-    options: zones.map((value) => ({
-      value,
-      label: value.split("/").slice(1).join(", ").replaceAll("_", " ") || value,
-    })),
-  }),
-);
+const ZONES = [...new Set(NAMES.map(regionOf))].map((label) => ({
+  label,
+  options: NAMES.filter((z) => regionOf(z) === label).map((value) => ({ value, label: placeOf(value) })),
+}));
 
 /** Where the gym's clock is, for calendars that are elsewhere. */
 export function Clock({ gym, set }: GymPart) {
