@@ -18,6 +18,8 @@ const SOURCES = [
 ];
 /** The script of the threads in which the server works plans out. */
 export const PLAN_THREAD = path.join(root, "dist/plan-thread.mjs");
+/** That of the threads in which it works out answers of the open interface and documents. */
+export const WORK_THREAD = path.join(root, "dist/work-thread.mjs");
 
 /** What is done to the database beside the server; see `src/data/file/command.ts`. */
 export const DATABASE_COMMAND = path.join(root, "dist/database.mjs");
@@ -74,7 +76,8 @@ async function buildScript(entry, outfile) {
     platform: "node",
     format: "esm",
     logLevel: "error",
-    external: ["@libsql/client", "libsql"],
+    external: ["@libsql/client", "libsql", "@react-pdf/renderer", "react"],
+    jsx: "automatic",
     // What is bundled may still ask for parts of Node by `require`.
     banner: {
       js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);',
@@ -82,9 +85,10 @@ async function buildScript(entry, outfile) {
   });
 }
 
-/** Builds the script of the server's planning threads. */
-export async function buildPlanThread() {
+/** Builds the scripts of the server's threads. */
+export async function buildThreads() {
   await buildScript("src/server/plans/plan-thread.ts", PLAN_THREAD);
+  await buildScript("src/threads/work-thread.tsx", WORK_THREAD);
 }
 
 /** Builds the commands that deal with the database file, and runs one of them. Returns its exit code. */
@@ -97,17 +101,12 @@ export async function runDatabaseCommand(...args) {
 /** Makes the production build if a source has changed since the last one. Returns whether it is there. */
 export async function build() {
   const print = fingerprint(SOURCES);
-  if (
-    existsSync(".next/BUILD_ID") &&
-    existsSync(PLAN_THREAD) &&
-    existsSync(DATABASE_COMMAND) &&
-    isMarked(BUILT_MARK, print)
-  )
-    return true;
+  const made = [".next/BUILD_ID", PLAN_THREAD, WORK_THREAD, DATABASE_COMMAND];
+  if (made.every(existsSync) && isMarked(BUILT_MARK, print)) return true;
   console.log("Building …");
   const done = spawnSync(tool("next"), ["build"], { stdio: ["ignore", "inherit", "inherit"] });
   if (done.status !== 0) return false;
-  await buildPlanThread();
+  await buildThreads();
   await buildScript("src/data/file/command.ts", DATABASE_COMMAND);
   mark(BUILT_MARK, fingerprint(SOURCES));
   return true;

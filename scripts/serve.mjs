@@ -4,11 +4,12 @@ import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
 import next from "next";
 import { headersOf } from "./headers.mjs";
-import { DATABASE_COMMAND, PLAN_THREAD } from "./prepare.mjs";
+import { DATABASE_COMMAND, PLAN_THREAD, WORK_THREAD } from "./prepare.mjs";
 import { isForeignChange, isOurHost, isThisMachine, mayReach, pathOf } from "./reach.mjs";
 
 process.env.NODE_ENV ??= "production";
 process.env.PLAN_THREAD ??= PLAN_THREAD;
+process.env.WORK_THREAD ??= WORK_THREAD;
 
 /** Serves the production build on HOST and PORT; other machines reach the addresses of cards only. */
 const hostname = process.env.HOST ?? "127.0.0.1";

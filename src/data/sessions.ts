@@ -1,5 +1,5 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
-import { database, type Statement, together, write } from "./database";
+import { database, together, write } from "./database";
 import { saveOnce } from "./done-saves";
 import { groupRows } from "./group-rows";
 import { firstRevision } from "./revisions";

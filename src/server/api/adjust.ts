@@ -1,7 +1,7 @@
+import type { Catalog } from "@/core/catalog";
 import { isBarKit, type LoadKit } from "@/core/plates";
 import { adjustRamp, changeWorking, type DoneSet, usualPlates } from "@/core/ramp";
 import { type Weight, weightValue } from "@/core/units";
-import { openCatalog } from "../library/catalog";
 import { adjustRequestSchema } from "../schemas/adjust-api";
 import { problem, readBody } from "./problem";
 import { rampJson, refuseWeight, toRampRequest } from "./ramp";
@@ -33,8 +33,7 @@ function checkDone(
 }
 
 /** POST /api/adjust: a ramp planned anew from what has been done. */
-export async function adjustResponse(request: Request): Promise<Response> {
-  const catalog = await openCatalog();
+export async function adjustResponse(request: Request, catalog: Catalog): Promise<Response> {
   const read = await readBody(request, adjustRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;

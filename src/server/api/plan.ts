@@ -11,7 +11,6 @@ import {
   substitutesFor,
 } from "@/core/plan";
 import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
-import { openCatalog } from "../library/catalog";
 import { planRequestSchema } from "../schemas/plan-api";
 import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { readBody } from "./problem";
@@ -95,8 +94,7 @@ function groupJson(plan: GroupPlan) {
 }
 
 /** POST /api/plan: the warm-up of one athlete, or of a group. */
-export async function planResponse(request: Request): Promise<Response> {
-  const catalog = await openCatalog();
+export async function planResponse(request: Request, catalog: Catalog): Promise<Response> {
   const read = await readBody(request, planRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;

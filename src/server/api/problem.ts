@@ -42,12 +42,7 @@ export async function readBody<S extends z.ZodType>(
     return { refusal: problem(415, "The body is not said to be JSON.", { errors }) };
   }
   const text = await readText(request);
-  if (text === null)
-    return {
-      refusal: problem(413, "The body is over 1 MB.", {
-        errors: [{ path: "", message: "Send at most 1 MB." }],
-      }),
-    };
+  if (text === null) return { refusal: tooLarge() };
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -71,8 +66,13 @@ export async function readBody<S extends z.ZodType>(
   return { refusal: problem(400, "The request is not valid.", { errors }) };
 }
 
+/** The answer to a body that is too large. */
+export function tooLarge(): Response {
+  return problem(413, "The body is over 1 MB.", { errors: [{ path: "", message: "Send at most 1 MB." }] });
+}
+
 /** The body as text, or null as soon as it turns out to be too large. */
-async function readText(request: Request): Promise<string | null> {
+export async function readText(request: Request): Promise<string | null> {
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return null;
   if (!request.body) return "";
   const chunks: Uint8Array[] = [];

@@ -12,7 +12,6 @@ import {
   lifterOf as toLifter,
 } from "@/core/rack";
 import { weightValue } from "@/core/units";
-import { openCatalog } from "../library/catalog";
 import { rackRequestSchema } from "../schemas/rack-api";
 import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { problem, readBody } from "./problem";
@@ -89,8 +88,7 @@ function shortagesJson(
 }
 
 /** POST /api/rack: who shares a bar with whom, and in which order. */
-export async function rackResponse(request: Request): Promise<Response> {
-  const catalog = await openCatalog();
+export async function rackResponse(request: Request, catalog: Catalog): Promise<Response> {
   const read = await readBody(request, rackRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { athletes, unit, racks, loaders } = read.body;

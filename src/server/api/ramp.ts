@@ -12,7 +12,6 @@ import {
 } from "@/core/plates";
 import { checkWorkingWeight, planRamp, type Ramp, type RampRequest } from "@/core/ramp";
 import { kilograms, type UnitSystem, type Weight, weightValue } from "@/core/units";
-import { openCatalog } from "../library/catalog";
 import { type LiftRequest, type LoadRequest, rampRequestSchema } from "../schemas/ramp-api";
 import { problem, readBody, unloadable } from "./problem";
 
@@ -82,8 +81,7 @@ export function rampJson(ramp: Ramp) {
 }
 
 /** POST /api/ramp: the ramp-up sets of one lift. */
-export async function rampResponse(request: Request): Promise<Response> {
-  const catalog = await openCatalog();
+export async function rampResponse(request: Request, catalog: Catalog): Promise<Response> {
   const read = await readBody(request, rampRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { body } = read;

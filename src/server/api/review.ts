@@ -1,3 +1,4 @@
+import type { Catalog } from "@/core/catalog";
 import { drillById } from "@/core/catalog";
 import { planWarmUp } from "@/core/plan";
 import {
@@ -9,7 +10,6 @@ import {
   writtenOf,
 } from "@/core/review";
 import { weightValue } from "@/core/units";
-import { openCatalog } from "../library/catalog";
 import { reviewRequestSchema } from "../schemas/plan-api";
 import { readBody } from "./problem";
 import { equipmentOf, refuseLifts, sessionOf } from "./session";
@@ -44,8 +44,7 @@ export function findingJson({ code, message, place, remedies }: ReviewFinding) {
 }
 
 /** POST /api/review: what speaks against a warm-up, and what would mend it. */
-export async function reviewResponse(request: Request): Promise<Response> {
-  const catalog = await openCatalog();
+export async function reviewResponse(request: Request, catalog: Catalog): Promise<Response> {
   const read = await readBody(request, reviewRequestSchema(catalog));
   if ("refusal" in read) return read.refusal;
   const { plan, people, ...body } = read.body;

@@ -11,7 +11,7 @@ import { restoreSession } from "../sessions/save-session";
 import { undoBundle } from "./bundle";
 
 /** How each kind of thing is restored from what was kept of it. */
-const WAYS: Record<UndoableKind, (kept: never, catalog: Catalog) => Promise<void | string[]>> = {
+const WAYS: Record<UndoableKind, (kept: never, catalog: Catalog) => Promise<unknown>> = {
   session: restoreSession,
   gym: restoreGym,
   template: putTemplate,
@@ -38,7 +38,7 @@ export async function restore(
     if (!row || !kept) return refuse("It is undone already, or too long ago.");
     const stays = await WAYS[row.kind](kept as never, catalog);
     await deleteUndoable(token);
-    return { kind: "restored", stays: stays ?? [] };
+    return { kind: "restored", stays: Array.isArray(stays) ? stays : [] };
   });
 }
 

@@ -1,5 +1,6 @@
-import { adjustResponse } from "@/server/api/adjust";
+import { openCatalog } from "@/server/library/catalog";
+import { answerRequest } from "@/threads/threads";
 
 export async function POST(request: Request) {
-  return adjustResponse(request);
+  return answerRequest("adjust", request, await openCatalog());
 }

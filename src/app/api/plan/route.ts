@@ -1,5 +1,6 @@
-import { planResponse } from "@/server/api/plan";
+import { openCatalog } from "@/server/library/catalog";
+import { answerRequest } from "@/threads/threads";
 
 export async function POST(request: Request) {
-  return planResponse(request);
+  return answerRequest("plan", request, await openCatalog());
 }

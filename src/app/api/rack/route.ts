@@ -1,5 +1,6 @@
-import { rackResponse } from "@/server/api/rack";
+import { openCatalog } from "@/server/library/catalog";
+import { answerRequest } from "@/threads/threads";
 
 export async function POST(request: Request) {
-  return rackResponse(request);
+  return answerRequest("rack", request, await openCatalog());
 }

@@ -1,5 +1,6 @@
-import { rampResponse } from "@/server/api/ramp";
+import { openCatalog } from "@/server/library/catalog";
+import { answerRequest } from "@/threads/threads";
 
 export async function POST(request: Request) {
-  return rampResponse(request);
+  return answerRequest("ramp", request, await openCatalog());
 }

@@ -1,5 +1,6 @@
-import { reviewResponse } from "@/server/api/review";
+import { openCatalog } from "@/server/library/catalog";
+import { answerRequest } from "@/threads/threads";
 
 export async function POST(request: Request) {
-  return reviewResponse(request);
+  return answerRequest("review", request, await openCatalog());
 }

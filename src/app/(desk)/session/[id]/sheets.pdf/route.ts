@@ -1,9 +1,8 @@
-import { noSuchPlan, pdfResponse } from "@/features/card/pdf-response";
-import { SheetsPdf } from "@/features/card/sheets-pdf";
 import { openCatalog } from "@/server/library/catalog";
 import { orderRacks } from "@/server/plans/order-racks";
 import { wholePlanOf } from "@/server/plans/plan-session";
 import { openSession } from "@/server/sessions/open-session";
+import { noSuchPlan, pdfResponse } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
 
@@ -14,6 +13,6 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const { session, gym } = opened.value;
   const plan = await wholePlanOf(opened.value, catalog);
   const racks = await orderRacks(session, plan, gym, catalog, request.signal);
-  const sheets = <SheetsPdf session={session} gym={gym} plan={plan} racks={racks} catalog={catalog} />;
-  return pdfResponse(sheets, `${session.name} ${session.day} sheets`);
+  const name = `${session.name} ${session.day} sheets`;
+  return pdfResponse({ kind: "sheets", of: { session, gym, plan, racks } }, name, request, catalog);
 }

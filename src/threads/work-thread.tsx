@@ -1,0 +1,26 @@
+import { renderToBuffer } from "@react-pdf/renderer";
+import { catalogWith } from "@/catalog";
+import { type Catalog, type CustomContent, NO_CUSTOM_CONTENT } from "@/core/catalog";
+import { CardsPdf } from "@/features/card/card-pdf";
+import { SheetsPdf } from "@/features/card/sheets-pdf";
+import { isEqual } from "@/lib/equality";
+import { type Answered, type Asked, answer } from "./answer";
+import type { Pages } from "./pages";
+
+let catalog: Catalog = catalogWith(NO_CUSTOM_CONTENT);
+
+/** Works out an answer, or the pages of a document, in a thread; see `threads.ts`. */
+export default async function work({
+  task,
+  custom,
+}: {
+  task: { answer: Asked } | { pages: Pages };
+  custom: CustomContent;
+}): Promise<Answered | Uint8Array> {
+  if (!isEqual(custom, catalog.custom)) catalog = catalogWith(custom);
+  if ("answer" in task) return answer(task.answer, catalog);
+  const { pages } = task;
+  const document =
+    pages.kind === "cards" ? <CardsPdf {...pages.of} /> : <SheetsPdf {...pages.of} catalog={catalog} />;
+  return new Uint8Array(await renderToBuffer(document));
+}
