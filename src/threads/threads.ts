@@ -1,7 +1,10 @@
+import { readFile } from "node:fs/promises";
 import { Piscina } from "piscina";
 import type { Catalog } from "@/core/catalog";
+import { fail } from "@/lib/result";
 import { gone } from "@/server/api/finish-between-requests";
 import { problem, readText, tooLarge } from "@/server/api/problem";
+import { readBundle } from "@/server/files/read-bundle";
 import { type Answered, type Asked, answer } from "./answer";
 import type { Pages } from "./pages";
 
@@ -10,7 +13,7 @@ const IDLE_MS = 30_000;
 /** How many wait for each kind of work at most; who comes then is asked to come again. */
 const MOST_WAITING = 16;
 /** For how long an answer or a document is worked on at most, waiting included. Milliseconds. */
-const DEADLINE_MS = { answer: 30_000, pages: 60_000 };
+const DEADLINE_MS = { answer: 30_000, pages: 60_000, bundle: 120_000 };
 
 type Kind = keyof typeof DEADLINE_MS;
 
@@ -53,13 +56,19 @@ async function inThread<T>(
   }
 }
 
+/** What to do about work that takes too long. */
+const ADVICE: Record<Kind, string> = {
+  answer: "Ask for fewer lifts or people, or without “exact”.",
+  pages: "Ask for fewer at a time.",
+  bundle: "Take it in in parts.",
+};
+
 /** The response to a request whose work was not done. */
 function undone(why: Undone, kind: Kind): Response {
   if (why === "left") return gone();
   if (why === "late") {
     const limit = `over ${DEADLINE_MS[kind] / 1000} s`;
-    const advice = "Ask for fewer lifts or people, or without “exact”.";
-    return problem(503, `This takes ${limit}. ${kind === "answer" ? advice : "Ask for fewer at a time."}`);
+    return problem(503, `This takes ${limit}. ${ADVICE[kind]}`);
   }
   const response = problem(503, "Too many are waiting. Ask again in a moment.");
   response.headers.set("retry-after", "5");
@@ -77,6 +86,30 @@ export async function answerRequest(of: Asked["of"], request: Request, catalog: 
     : await answer(asked, catalog);
   if (typeof done === "string") return undone(done, "answer");
   return new Response(done.body, { status: done.status, headers: { "content-type": done.contentType } });
+}
+
+/** Reads the bundle in a file; a failure says what is wrong with it, or why it was not read. */
+export async function bundleIn(
+  file: string,
+  request: Request,
+  catalog: Catalog,
+): Promise<ReturnType<typeof readBundle>> {
+  const filename = process.env.WORK_THREAD;
+  if (!filename) return readBundle(await readFile(file), catalog);
+  const task = { bundle: file };
+  const done = await inThread<ReturnType<typeof readBundle>>(
+    "bundle",
+    filename,
+    task,
+    catalog,
+    request.signal,
+  );
+  if (typeof done !== "string") return done;
+  return fail([
+    done === "crowded"
+      ? "Other files are being read. Try again in a moment."
+      : `It takes too long. ${ADVICE.bundle}`,
+  ]);
 }
 
 /** A document for print as the answer to a request, to be shown or kept under its name. */

@@ -1,9 +1,11 @@
+import { readFileSync } from "node:fs";
 import { renderToBuffer } from "@react-pdf/renderer";
 import { catalogWith } from "@/catalog";
 import { type Catalog, type CustomContent, NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { CardsPdf } from "@/features/card/card-pdf";
 import { SheetsPdf } from "@/features/card/sheets-pdf";
 import { isEqual } from "@/lib/equality";
+import { readBundle } from "@/server/files/read-bundle";
 import { type Answered, type Asked, answer } from "./answer";
 import type { Pages } from "./pages";
 
@@ -14,11 +16,12 @@ export default async function work({
   task,
   custom,
 }: {
-  task: { answer: Asked } | { pages: Pages };
+  task: { answer: Asked } | { pages: Pages } | { bundle: string };
   custom: CustomContent;
-}): Promise<Answered | Uint8Array> {
+}): Promise<Answered | Uint8Array | ReturnType<typeof readBundle>> {
   if (!isEqual(custom, catalog.custom)) catalog = catalogWith(custom);
   if ("answer" in task) return answer(task.answer, catalog);
+  if ("bundle" in task) return readBundle(readFileSync(task.bundle), catalog);
   const { pages } = task;
   const document =
     pages.kind === "cards" ? <CardsPdf {...pages.of} /> : <SheetsPdf {...pages.of} catalog={catalog} />;

@@ -1,5 +1,4 @@
 import { createHash } from "node:crypto";
-import { catalogWith } from "@/catalog";
 import type { Catalog } from "@/core/catalog";
 import { counted } from "@/core/units";
 import { listGroups } from "@/data/athletes";
@@ -30,11 +29,11 @@ import {
   BUNDLE_VERSION,
   type Bundle,
   type BundlePart,
-  bundleSchema,
   librarySchema,
   warmUpSchema,
 } from "../schemas/bundle";
 import { contentSchema, sessionRow } from "../schemas/session";
+import { MOST_FAULTS } from "./read-bundle";
 
 type Item<P extends BundlePart> = Bundle[P][number];
 
@@ -122,54 +121,6 @@ export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
     isFirst = false;
   }
   yield `\n  ],\n  "unreadable": [${list(unreadable)}${unreadable.length > 0 ? "\n  " : ""}]\n}\n`;
-}
-
-/** The largest bundle that is taken in. Bytes. */
-export const MOST_BUNDLE_BYTES = 200_000_000;
-/** Faults that are named one by one. */
-const MOST_FAULTS = 8;
-
-/** Reads a bundle from the bytes of a file; a failure says what is wrong with it, field by field. */
-export function readBundle(bytes: Uint8Array, catalog: Catalog): Result<Bundle, string[]> {
-  if (bytes.length > MOST_BUNDLE_BYTES) return fail(["The file is over 200 MB: that is not a backup."]);
-  let text: string;
-  try {
-    text = new TextDecoder("utf-8", { fatal: true }).decode(bytes);
-  } catch {
-    return fail(["The file is not UTF-8 text. Choose the backup as it was exported."]);
-  }
-  const value = parseJson(text);
-  if (value === undefined) return fail(["The file is not JSON, or it was cut off. Export it again."]);
-  const known = value as { format?: unknown; version?: unknown };
-  if (typeof value !== "object" || value === null || known.format !== BUNDLE_FORMAT)
-    return fail(["This is JSON, but not a backup of Iron Step."]);
-  if (typeof known.version === "number" && known.version > BUNDLE_VERSION)
-    return fail([
-      `The backup is of version ${known.version}; this app reads up to ${BUNDLE_VERSION}. Update the app first.`,
-    ]);
-  const { library } = known as { library?: unknown };
-  const parsed = bundleSchema(withLibrary(catalog, library)).safeParse(value);
-  if (!parsed.success) {
-    const faults = parsed.error.issues.map((i) => `${i.path.join(".")}: ${i.message}`);
-    const more = faults.length - MOST_FAULTS;
-    return fail([...faults.slice(0, MOST_FAULTS), ...(more > 0 ? [`and ${more} more`] : [])]);
-  }
-  return ok(parsed.data);
-}
-
-/** The catalog that a bundle is read against: its sessions may name drills and lifts that come with it. */
-function withLibrary({ custom }: Catalog, library: unknown): Catalog {
-  const items = librarySchema.safeParse(library);
-  const has = new Set((items.data ?? []).map((i) => i.id));
-  const add = <T extends { id: string }>(known: readonly T[], kind: Item<"library">["kind"]) => [
-    ...known.filter((k) => !has.has(k.id)),
-    ...(items.data ?? []).flatMap((i) => (i.kind === kind ? [i.content as unknown as T] : [])),
-  ];
-  return catalogWith({
-    drills: add(custom.drills, "drill"),
-    lifts: add(custom.lifts, "lift"),
-    approaches: add(custom.approaches, "approach"),
-  });
 }
 
 /** What a bundle would do to what is there. */

@@ -19,7 +19,13 @@ export const BUNDLE_FORMAT = "iron-step-bundle";
 export const BUNDLE_VERSION = 2;
 const EARLIER_VERSIONS = [1] as const;
 
-const idField = z.string().min(1).max(100);
+/** What may stand in an address, and is no name that a program takes for its own. */
+const idField = z
+  .string()
+  .min(1)
+  .max(100)
+  .regex(/^[A-Za-z0-9][\w.-]*$/, "Use letters, digits, hyphens and dots for an id.")
+  .refine((id) => !["constructor", "prototype"].includes(id), "This cannot be an id.");
 const nameField = z.string().trim().min(1).max(80);
 
 export const warmUpSchema = (catalog: Catalog) =>
@@ -56,11 +62,13 @@ export const bundleSchema = memoize((catalog: Catalog) =>
     format: z.literal(BUNDLE_FORMAT),
     version: z.literal([...EARLIER_VERSIONS, BUNDLE_VERSION]),
     library: librarySchema,
-    gyms: z.array(gymKitSchema.extend({ place: z.number().int() })),
+    gyms: z.array(gymKitSchema.extend({ id: idField, place: z.number().int() })),
     groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
-    athletes: z.array(athleteSchema(catalog).extend({ unit: z.enum(UNIT_SYSTEMS) })),
+    athletes: z.array(athleteSchema(catalog).extend({ id: idField, unit: z.enum(UNIT_SYSTEMS) })),
     templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema(catalog) })),
-    sessions: z.array(sessionSchema(catalog).extend({ warmUps: z.array(warmUpSchema(catalog)) })),
+    sessions: z.array(
+      sessionSchema(catalog).extend({ id: idField, warmUps: z.array(warmUpSchema(catalog)) }),
+    ),
     /** What was stored and could not be read, as it was; it is not taken in. */
     unreadable: z.array(z.strictObject({ what: z.string().max(40), row: z.unknown() })).default([]),
   }),
