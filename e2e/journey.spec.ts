@@ -278,6 +278,25 @@ test("a change made while the server is away is kept and saved when it is back",
   await expect(field(page, "Minutes")).toHaveValue("19");
 });
 
+test("a change whose page was closed while the server is away is saved by the next page", async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${server.url}/session/today-throwers/amara`);
+  await server.stop();
+  await type(page, "Minutes", "23");
+  await expect(page.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+  await page.close();
+  await server.start();
+  const next = await context.newPage();
+  await next.goto(`${server.url}/athletes`);
+  const minutes = async () =>
+    (await (await next.request.get(`${server.url}/data/sessions/today-throwers/amara`)).json()).draft.minutes;
+  await expect.poll(minutes, { timeout: 30_000 }).toBe(23);
+  await next.goto(`${server.url}/session/today-throwers/amara`);
+  await expect(field(next, "Minutes")).toHaveValue("23");
+});
+
 test("an athlete without a working weight gets drills, and the ramp once there is one", async ({ page }) => {
   await page.goto(`${server.url}/session/today-pilots/noa`);
   await expect(page.getByText("No working weight for the back squat yet.")).toBeVisible();

@@ -31,6 +31,13 @@ export interface SaverListener<T> {
   onSaved: (saved: Stored<T>) => void;
   /** What was saved elsewhere is the draft now. */
   onLoaded: (loaded: Stored<T>) => void;
+  /** What has been sent and not answered, and what is wanted by now; null: everything has been answered. */
+  onUnderWay?: (sent: Sent<T> | null, wanted: T) => void;
+}
+
+/** A save as it was sent. */
+export interface Sent<T> extends Stored<T> {
+  saveId: string;
 }
 
 /**
@@ -50,7 +57,7 @@ export class DraftSaver<T> {
   /** Another window's change that waits for the coach's word; nothing is saved until then. */
   private conflict: Stored<T> | null = null;
   /** A save whose answer has not come: it is sent again as it was before anything else is. */
-  private underWay: { draft: T; saveId: string } | null = null;
+  private underWay: Sent<T> | null = null;
 
   constructor(
     opened: Stored<T>,
@@ -89,7 +96,17 @@ export class DraftSaver<T> {
   /** Takes a draft as what should be stored, and stores it. */
   want(draft: T): void {
     this.wanted = draft;
+    if (this.underWay) this.listener.onUnderWay?.(this.underWay, draft);
     if (!this.conflict) void this.flush();
+  }
+
+  /** Goes on with a save that an earlier page sent and had no answer to. Not where something is under way already. */
+  resume(sent: Sent<T>, wanted: T): boolean {
+    if (this.isUnsaved || this.conflict) return false;
+    this.underWay = sent;
+    this.wanted = wanted;
+    void this.flush();
+    return true;
   }
 
   /** Loads what has been saved elsewhere since, unless something here is not saved yet. */
@@ -130,11 +147,13 @@ export class DraftSaver<T> {
     this.isRunning = true;
     try {
       while (this.wanted !== this.stored) {
-        this.underWay ??= { draft: this.wanted, saveId: newId() };
-        const { draft, saveId } = this.underWay;
+        this.underWay ??= { revision: this.revisionNow, draft: this.wanted, saveId: newId() };
+        const { revision, draft, saveId } = this.underWay;
+        this.listener.onUnderWay?.(this.underWay, this.wanted);
         this.become({ kind: "saving" });
-        const outcome = await this.ways.store(this.revisionNow, draft, saveId);
+        const outcome = await this.ways.store(revision, draft, saveId);
         this.underWay = null;
+        this.listener.onUnderWay?.(null, this.wanted);
         if (outcome.kind !== "saved") {
           if (outcome.kind === "changed-elsewhere") this.conflict = outcome;
           this.become(outcome);

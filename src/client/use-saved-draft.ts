@@ -5,6 +5,15 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import { changed, type History, historyText, keptHistory, redone, startHistory, undone } from "@/lib/history";
 import { STAMPS } from "./data";
 import { DraftSaver, type DraftStore, type SaveState, type Stored } from "./draft-saver";
+import {
+  canKeep,
+  dropSave,
+  keepSave,
+  keptSaves,
+  openDrafts,
+  type SaveKind,
+  type SaveRequest,
+} from "./kept-saves";
 
 /** What of a saver a page has to do with. */
 export type Saver = Pick<DraftSaver<unknown>, "subscribe" | "state" | "revision">;
@@ -30,12 +39,20 @@ function newestOf<T>(name: string, opened: Stored<T>): Stored<T> {
   return known && known.revision > opened.revision ? known : opened;
 }
 
+/** How a draft is stored, for whoever has to send it when its page is gone. */
+export interface SaveWay<T> {
+  kind: SaveKind;
+  requestOf: (revision: number, draft: T, saveId: string) => SaveRequest;
+}
+
 /**
  * A draft of anything with undo and redo, saved after every change as `DraftSaver` does. What has been saved elsewhere is
  * loaded at once in the same browser and within seconds from another, unless something here is not saved yet.
  * Undo outlives the page: its history is kept in the window for as long as nobody else has saved since.
  *
  * The page that holds the draft is drawn again when the draft changes, not while it is saved: see `useSaveState`.
+ *
+ * What has not been answered is kept in the browser and sent again when the page is opened anew, or by any other page.
  *
  * @param store see `DraftStore`, as for `load`. Both stay the same function from call to call.
  * @param name what the draft is, the same in every window.
@@ -47,12 +64,15 @@ export function useSavedDraft<T>(
   load: DraftStore<T>["load"],
   name: string,
   revision: number | undefined,
+  { kind, requestOf }: SaveWay<T>,
 ) {
   const [start] = useState(() => newestOf(name, opened));
   const [history, setHistory] = useState<History<T>>(() => startHistory(start.draft));
   const [preview, setPreview] = useState<{ draft: T } | null>(null);
   const queries = useQueryClient();
   const others = useRef<BroadcastChannel | null>(null);
+  const requestNow = useRef(requestOf);
+  requestNow.current = requestOf;
   const [saver] = useState(
     () =>
       new DraftSaver(
@@ -67,9 +87,38 @@ export function useSavedDraft<T>(
             newest.set(name, loaded);
             setHistory(startHistory(loaded.draft));
           },
+          onUnderWay: (sent, wanted) => {
+            if (!sent) return dropSave(name);
+            const { revision: from, draft, saveId } = sent;
+            keepSave(name, {
+              kind,
+              sent: { ...sent, request: requestNow.current(from, draft, saveId) },
+              wanted: { draft: wanted, request: requestNow.current(from, wanted, saveId) },
+              at: Date.now(),
+              page: location.pathname,
+              title: document.title,
+            });
+          },
         },
       ),
   );
+
+  useEffect(() => {
+    openDrafts.add(name);
+    let isGone = false;
+    void keptSaves().then((kept) => {
+      const save = kept.get(name);
+      if (isGone || !save) return;
+      const { revision: from, draft, saveId } = save.sent;
+      const wanted = save.wanted.draft as T;
+      if (saver.resume({ revision: from, draft: draft as T, saveId }, wanted))
+        setHistory((h) => changed(h, wanted));
+    });
+    return () => {
+      isGone = true;
+      openDrafts.delete(name);
+    };
+  }, [name, saver]);
 
   useEffect(() => saver.want(history.present), [saver, history.present]);
 
@@ -93,7 +142,7 @@ export function useSavedDraft<T>(
       }
     };
     const warn = (event: BeforeUnloadEvent) => {
-      if (saver.state.kind !== "saved") event.preventDefault();
+      if (saver.state.kind !== "saved" && !canKeep) event.preventDefault();
     };
     const unsubscribe = saver.subscribe(keep);
     window.addEventListener("beforeunload", warn);

@@ -3,6 +3,7 @@ import { CustomContentProvider } from "@/client/custom-content";
 import { Queries } from "@/client/queries";
 import { PaletteOpener } from "@/features/palette/palette-opener";
 import { Toasts } from "@/features/shared/toasts";
+import { WaitingSaves } from "@/features/shared/waiting-saves";
 import { openCatalog } from "@/server/library/catalog";
 
 export const dynamic = "force-dynamic";
@@ -16,6 +17,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
         {children}
         <PaletteOpener />
       </CustomContentProvider>
+      <WaitingSaves />
       <Toasts />
     </Queries>
   );

@@ -65,6 +65,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
     load,
     `athlete ${id}`,
     stamp?.revision,
+    { kind: "athlete", requestOf: (revision, athlete, saveId) => ({ revision, athlete, saveId }) },
   );
   const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
   return (

@@ -67,6 +67,7 @@ export function GymEditor({
     load,
     `gym ${id}`,
     stamp?.revision,
+    { kind: "gym", requestOf: (revision, gym, saveId) => ({ revision, gym, saveId }) },
   );
   const set = (to: Partial<GymKit>) => change((g) => ({ ...g, ...to }));
 

@@ -49,6 +49,10 @@ function Editor({ opened }: { opened: Opened }) {
     load,
     `own ${id}`,
     stamp?.revision,
+    {
+      kind: "library",
+      requestOf: (revision, item, saveId) => ({ kind, revision, item: { ...item }, saveId }),
+    },
   );
   useUndoKeys(controls);
   const set = (to: Partial<CustomItem>) => change((item) => ({ ...item, ...to }) as CustomItem);

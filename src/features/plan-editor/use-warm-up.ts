@@ -38,6 +38,12 @@ export function useWarmUp({ session: { id: sessionId }, member }: OpenWarmUp) {
     load,
     `warm-up ${sessionId} ${athleteId}`,
     stamp?.people[athleteId]?.warmUp,
+    {
+      kind: "warm-up",
+      requestOf: (revision, warmUp, saveId) => ({
+        ...{ sessionId, athleteId, revision, given: given.current, draft: warmUp, saveId },
+      }),
+    },
   );
   const edit = useCallback((by: WarmUpEdit) => change((d) => applyEdit(d, by)), [change]);
   const tryOut = useCallback((by: WarmUpEdit | null) => show(by && ((d) => applyEdit(d, by))), [show]);

@@ -23,6 +23,7 @@ export function useSession(opened: { revision: number; session: Session }) {
     load,
     `session ${id}`,
     stamp?.session,
+    { kind: "session", requestOf: (revision, session, saveId) => ({ revision, session, saveId }) },
   );
   const edit = useCallback((by: SessionEdit) => change((session) => applySessionEdit(session, by)), [change]);
   return { ...saved, edit };
