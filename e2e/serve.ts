@@ -4,6 +4,7 @@ import { createServer } from "node:net";
 /** A production server that runs. */
 export interface RunningServer {
   url: string;
+  pid: number;
   /** Kills it without a warning: what it has acknowledged has to be there all the same. */
   stop: () => Promise<void>;
 }
@@ -54,7 +55,7 @@ export async function startServer(env: NodeJS.ProcessEnv, onPort?: number): Prom
     await ended;
   };
   for (let tries = 0; tries < 600; tries++) {
-    if (await answers(url)) return { url, stop };
+    if (await answers(url)) return { url, pid: server.pid!, stop };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   await stop();

@@ -64,13 +64,14 @@ install();
 rmSync("test-results", { recursive: true, force: true });
 mkdirSync("test-results");
 count("formatting and lint", run(tool("biome"), ["ci", "."]));
-count("import rules", run(tool("depcruise"), ["src", "e2e", "bench", "scripts", "--config"]));
+count("import rules", run(tool("depcruise"), ["src", "e2e", "bench", "harness", "scripts", "--config"]));
 count("route types", run(tool("next"), ["typegen"]));
 count("types", run(tool("tsc"), ["--noEmit"]));
 
 unitTests();
 const built = await build();
 count("production build", built);
+if (built) count("what is promised of the data, in short", run(tool("tsx"), ["harness/run.mts", "--short"]));
 const browser = chromium();
 if (!browser) console.log("The interface tests need Chromium. Install it: sudo apt-get install chromium");
 if (built && browser) interfaceTests(browser);

@@ -12,17 +12,13 @@ export function UnreadableWarmUp({
   athleteId: string;
   message: string;
 }) {
+  const startOver = forgetWarmUpAction.bind(null, { sessionId, athleteId });
   return (
     <Notice
       title="This warm-up cannot be read"
       text={`${message} It stays in the database as it is until you start over.`}
     >
-      <form
-        action={async () => {
-          "use server";
-          await forgetWarmUpAction({ sessionId, athleteId });
-        }}
-      >
+      <form action={startOver as unknown as (form: FormData) => void}>
         <Button type="submit" look="main">
           Start over
         </Button>

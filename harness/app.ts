@@ -1,0 +1,68 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { freePort, type RunningServer, startServer } from "../e2e/serve";
+
+/** A folder with a database of the demo gym, that is gone when the process ends. */
+export function demoDatabase(): string {
+  const folder = mkdtempSync(path.join(tmpdir(), "iron-step-harness-"));
+  process.on("exit", () => rmSync(folder, { recursive: true, force: true }));
+  const file = path.join(folder, "gym.db");
+  execFileSync("node_modules/.bin/tsx", ["scripts/seed-demo.mts"], {
+    env: { ...process.env, DATABASE_URL: `file:${file}` },
+  });
+  return file;
+}
+
+/** A server on a database file. */
+export async function serverOn(file: string): Promise<RunningServer> {
+  return startServer({ ...process.env, DATABASE_URL: `file:${file}` }, await freePort());
+}
+
+/** Whether every page of a database file is sound, by the app's own check. */
+export function isSound(file: string): boolean {
+  try {
+    execFileSync(process.execPath, ["dist/database.mjs", "check"], {
+      env: { ...process.env, DATABASE_URL: `file:${file}` },
+      stdio: "ignore",
+    });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The actions of the build: their ids by their names, and a page that has each. */
+export const ACTIONS: ReadonlyMap<string, { id: string; page: string }> = new Map(
+  Object.entries(
+    (
+      JSON.parse(readFileSync(".next/server/server-reference-manifest.json", "utf8")) as {
+        node: Record<string, { exportedName: string; workers: Record<string, unknown> }>;
+      }
+    ).node,
+  ).map(([id, { exportedName, workers }]) => {
+    const page = Object.keys(workers)[0]!
+      .replace(/^app/, "")
+      .replace(/\/page$/, "");
+    return [exportedName, { id, page: page.replaceAll(/\/\([^)]*\)/g, "") || "/" }];
+  }),
+);
+
+/** Sends an action as a page does. The answer as text. */
+export async function sendAction(url: string, name: string, args: unknown, signal?: AbortSignal) {
+  const { id, page } = ACTIONS.get(name)!;
+  return fetch(url + page.replaceAll(/\[[^\]]+\]/g, "x"), {
+    method: "POST",
+    headers: { "next-action": id, "content-type": "text/plain;charset=UTF-8", accept: "text/x-component" },
+    body: JSON.stringify(args),
+    signal,
+  });
+}
+
+/** What an action returned; null: nothing that can be read. */
+export async function ask<T>(url: string, name: string, arg: unknown): Promise<T | null> {
+  const text = await (await sendAction(url, name, [arg])).text();
+  const line = text.split("\n").find((l) => l.startsWith("1:"));
+  return line ? (JSON.parse(line.slice(2)) as T) : null;
+}

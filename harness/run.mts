@@ -1,0 +1,32 @@
+import { badRequests } from "./bad-requests";
+import { kills } from "./kills";
+import { writers } from "./writers";
+
+/** What is promised of the data (docs/reliability.md), tried on servers as they run; `--short` in a minute. */
+const isShort = process.argv.includes("--short");
+
+const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
+  ? [
+      ["10 writers, one server", () => writers(1, 10, 2)],
+      ["10 writers, two servers on one file", () => writers(2, 10, 2)],
+      ["3 kills while writing", () => kills(3)],
+      ["250 bad requests", () => badRequests(250, Number.POSITIVE_INFINITY)],
+    ]
+  : [
+      ["20 writers, one server", () => writers(1, 20, 8)],
+      ["20 writers, two servers on one file", () => writers(2, 20, 8)],
+      ["200 kills while writing", () => kills(200)],
+      ["20,000 bad requests", () => badRequests(20_000, 400)],
+    ];
+
+let failed = 0;
+for (const [name, trial] of TRIALS) {
+  const from = performance.now();
+  const fault = await trial().catch((error: unknown) => String(error));
+  const seconds = ((performance.now() - from) / 1000).toFixed(0);
+  console.log(
+    `${fault === null ? "ok    " : "FAILED"} ${name} (${seconds} s)${fault === null ? "" : `: ${fault}`}`,
+  );
+  if (fault !== null) failed += 1;
+}
+process.exit(failed === 0 ? 0 : 1);
