@@ -5,22 +5,25 @@ import { codeOf } from "./trouble";
 /** How long the driver itself waits, in which nothing else is answered. Milliseconds. */
 export const BUSY_TIMEOUT_MS = 20;
 /** Pauses between tries while another program holds the file; others are answered meanwhile. Milliseconds. */
-const PAUSES_MS = [20, 40, 80, 160, 300, 400, 500, 500, 500, 500];
+const PAUSE_MS = { first: 10, most: 250 };
+/** For how long it is tried. Milliseconds. */
+const PATIENCE_MS = 8000;
 
 /** Runs a statement, and again while another program holds the file; what fails so has changed nothing. */
 async function patiently<T>(run: () => Promise<T>): Promise<T> {
-  for (const pause of PAUSES_MS) {
+  const until = Date.now() + PATIENCE_MS;
+  for (let pause = PAUSE_MS.first; ; pause = Math.min(2 * pause, PAUSE_MS.most)) {
     try {
       return await run();
     } catch (error) {
-      if (!/^SQLITE_(BUSY|LOCKED)/.test(codeOf(error))) throw error;
-      await wait(pause);
+      if (!/^SQLITE_(BUSY|LOCKED)/.test(codeOf(error)) || Date.now() > until) throw error;
+      // Not all at the same moment, so that nobody comes too late every time.
+      await wait(pause * (0.5 + Math.random()));
     }
   }
-  return run();
 }
 
-/** A client whose statements wait in steps for another program that holds the file, about three seconds in all. */
+/** A client whose statements wait in steps for another program that holds the file, about eight seconds in all. */
 export function patientClient(client: Client): Client {
   const patient = new Set<PropertyKey>(["execute", "batch", "executeMultiple", "migrate", "transaction"]);
   return new Proxy(client, {

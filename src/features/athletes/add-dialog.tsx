@@ -4,6 +4,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
 import { useId } from "react";
 import { useForm } from "react-hook-form";
+import { useAsk } from "@/client/use-ask";
 import { counted, UNIT_NAMES, UNIT_SYSTEMS } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { addAthletesAction } from "@/server/actions/athletes";
@@ -36,8 +37,9 @@ function AddForm({ groups, onDone }: { groups: readonly string[]; onDone: () => 
     defaultValues: { names: "", group: groups[0] ?? "", unit: "kg" as const },
   });
   const { errors } = formState;
+  const ask = useAsk();
   const add = handleSubmit(async () => {
-    const outcome = await addAthletesAction(getValues());
+    const outcome = await ask(addAthletesAction, getValues());
     if (outcome.kind === "refused") return setError("names", { message: outcome.message });
     onDone();
     const { count, token } = outcome;

@@ -1,6 +1,7 @@
 "use client";
 
 import { useId, useState, useTransition } from "react";
+import { useAsk } from "@/client/use-ask";
 import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { counted } from "@/core/units";
 import { importAthletesAction, previewImportAction } from "@/server/actions/athletes";
@@ -27,10 +28,11 @@ export function ImportDialog({
   const [text, setText] = useState("");
   const [preview, setPreview] = useState<ImportPreview | null>(null);
 
+  const ask = useAsk();
   const look = (of: string, columns?: ImportColumns) =>
     startBusy(async () => {
       setText(of);
-      setPreview(await previewImportAction({ text: of, ...(columns && { columns }) }));
+      setPreview(await ask(previewImportAction, { text: of, ...(columns && { columns }) }));
     });
   const choose = async (file: File | undefined) => {
     if (!file) return;
@@ -45,7 +47,7 @@ export function ImportDialog({
   const read = preview?.kind === "read" ? preview : null;
   const take = () =>
     startBusy(async () => {
-      const outcome = await importAthletesAction({ text, columns: read!.columns });
+      const outcome = await ask(importAthletesAction, { text, columns: read!.columns });
       if (outcome.kind === "refused") {
         setPreview(outcome);
         return;

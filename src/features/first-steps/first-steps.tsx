@@ -1,11 +1,13 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import { useRef } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { useCatalog } from "@/client/catalog";
 import type { UnitSystem } from "@/core/units";
 import { Wordmark } from "@/features/shared/wordmark";
+import { newId } from "@/lib/new-id";
 import { firstStepsAction } from "@/server/actions/setup";
 import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
@@ -57,8 +59,11 @@ export function FirstSteps() {
   };
   const isOnBody = mainLifts.find((l) => l.id === watch("lift"))?.implement === "bodyweight";
 
+  // Of this page: sent five times it makes one gym.
+  const requestId = useRef(newId());
   const submit = handleSubmit(async (values) => {
-    const outcome = await firstStepsAction(values);
+    const outcome = await firstStepsAction({ ...values, requestId: requestId.current });
+    requestId.current = newId();
     const errors = "errors" in outcome ? outcome.errors : [];
     for (const [i, { path, message }] of errors.entries())
       setError(path as keyof FirstStepsForm, { message }, { shouldFocus: i === 0 });

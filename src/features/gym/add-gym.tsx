@@ -4,6 +4,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
 import { Controller, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
+import { useAsk } from "@/client/use-ask";
 import { UNIT_NAMES, UNIT_SYSTEMS, type UnitSystem } from "@/core/units";
 import { addGymAction } from "@/server/actions/gyms";
 import { addGymSchema } from "@/server/schemas/added";
@@ -26,8 +27,9 @@ function AddGymForm({ onDone }: { onDone: () => void }) {
     resolver: zodResolver(addGymSchema),
     defaultValues: { name: "", unit: "kg" as UnitSystem, set: gymSets[0]!.id },
   });
+  const ask = useAsk();
   const add = handleSubmit(async (gym) => {
-    const outcome = await addGymAction(gym);
+    const outcome = await ask(addGymAction, gym);
     if (outcome.kind === "refused") return setError("name", { message: outcome.message });
     onDone();
     router.push(`/gym?gym=${outcome.id}`);

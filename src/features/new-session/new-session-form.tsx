@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { useData } from "@/client/data";
 import { toast } from "@/client/toast";
+import { useAsk } from "@/client/use-ask";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { removeTemplateAction, startSessionAction } from "@/server/actions/sessions";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
@@ -57,11 +58,12 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     });
   }, [choices, day, time]);
 
+  const ask = useAsk();
   const start = async () => {
     if (!draft || !choices) return;
     setStarting(true);
     localStorage.setItem(LAST_WHO, draft.who);
-    const outcome = await startSessionAction(requestOf(choices, draft));
+    const outcome = await ask(startSessionAction, requestOf(choices, draft));
     setStarting(false);
     if (outcome.kind === "refused") setMessage(outcome.message);
     else router.push(`/session/${outcome.id}`);

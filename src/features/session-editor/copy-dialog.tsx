@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { type RefObject, useState } from "react";
 import { DayPicker } from "react-day-picker";
 import { toast } from "@/client/toast";
+import { useAsk } from "@/client/use-ask";
 import { repeatDays, type Session } from "@/core/session";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
@@ -31,8 +32,9 @@ export function CopyDialog({
   const [days, setDays] = useState<readonly string[]>([]);
   const [weeks, setWeeks] = useState(4);
   const [message, setMessage] = useState<string | null>(null);
+  const ask = useAsk();
   const copy = async () => {
-    const outcome = await copySessionAction({ id: session.id, days: [...days] });
+    const outcome = await ask(copySessionAction, { id: session.id, days: [...days] });
     if (outcome.kind === "refused") {
       setMessage(outcome.message);
       return;

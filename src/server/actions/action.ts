@@ -4,6 +4,7 @@ import { databasePlace } from "@/data/file/open-file";
 import { troubleOf } from "@/data/file/trouble";
 import { openCatalog } from "../library/catalog";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
+import { once } from "./once";
 
 /** The same all the way down, so that what a page holds can be sent as it is. */
 type DeepReadonly<T> = T extends readonly (infer U)[]
@@ -11,6 +12,9 @@ type DeepReadonly<T> = T extends readonly (infer U)[]
   : T extends object
     ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
     : T;
+
+/** A request as a page sends it; with an id it is done once, however often it is sent. */
+type Sent<T> = DeepReadonly<T> & (T extends object ? { readonly requestId?: string } : unknown);
 
 /**
  * A server action that checks what it is sent before it does anything: what is wrong with it is said by its field.
@@ -21,8 +25,8 @@ type DeepReadonly<T> = T extends readonly (infer U)[]
 export function action<S extends z.ZodType, R>(
   schema: S | ((catalog: Catalog) => S),
   handle: (request: z.output<S>, catalog: Catalog) => Promise<R>,
-): (request: DeepReadonly<z.input<S>>) => Promise<R | Refused> {
-  return async (request) => {
+): (request: Sent<z.input<S>>) => Promise<R | Refused> {
+  const answer = async (request: unknown): Promise<R | Refused> => {
     const catalog = await openCatalog();
     const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
     if (!parsed.success) return refuse(firstProblem(parsed.error));
@@ -35,4 +39,18 @@ export function action<S extends z.ZodType, R>(
       throw error;
     }
   };
+  return (sent) => {
+    const { requestId, request } = takenApart(sent);
+    return once(requestId, () => answer(request));
+  };
+}
+
+/** A request and the id that it came with. */
+function takenApart(sent: unknown): { requestId: string | undefined; request: unknown } {
+  if (typeof sent !== "object" || sent === null || Array.isArray(sent) || !("requestId" in sent)) {
+    return { requestId: undefined, request: sent };
+  }
+  const { requestId, ...request } = sent as { requestId: unknown };
+  const isId = typeof requestId === "string" && requestId.length >= 8 && requestId.length <= 64;
+  return isId ? { requestId, request } : { requestId: undefined, request: sent };
 }
