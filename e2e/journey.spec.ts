@@ -297,6 +297,24 @@ test("a change whose page was closed while the server is away is saved by the ne
   await expect(field(next, "Minutes")).toHaveValue("23");
 });
 
+test("back on Today is Today as it is now", async ({ page }) => {
+  await page.goto(server.url);
+  await page
+    .getByRole("link", { name: /Throwing squad/ })
+    .first()
+    .click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Throwing squad");
+  const time = page.getByRole("spinbutton", { name: "First working set" });
+  await expect(async () => {
+    await time.fill("17:45");
+    await time.press("Enter");
+    await expect(page.getByRole("button", { name: "Undo" })).toBeEnabled({ timeout: 1000 });
+  }).toPass();
+  await saved(page);
+  await page.goBack();
+  await expect(page.getByText("17:45").first()).toBeVisible();
+});
+
 test("an athlete without a working weight gets drills, and the ramp once there is one", async ({ page }) => {
   await page.goto(`${server.url}/session/today-pilots/noa`);
   await expect(page.getByText("No working weight for the back squat yet.")).toBeVisible();

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { CustomContentProvider } from "@/client/custom-content";
 import { Queries } from "@/client/queries";
 import { PaletteOpener } from "@/features/palette/palette-opener";
+import { FreshOnReturn } from "@/features/shared/fresh-on-return";
 import { Toasts } from "@/features/shared/toasts";
 import { WaitingSaves } from "@/features/shared/waiting-saves";
 import { openCatalog } from "@/server/library/catalog";
@@ -17,6 +18,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
         {children}
         <PaletteOpener />
       </CustomContentProvider>
+      <FreshOnReturn />
       <WaitingSaves />
       <Toasts />
     </Queries>
