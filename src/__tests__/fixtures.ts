@@ -4,6 +4,7 @@ import type { AthleteRecord } from "@/core/athlete";
 import { AREA_IDS, AREA_LEVELS, PHASES } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
 import type { Candidate } from "@/core/drills";
+import type { GroupMember, GroupRequest } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import type { PlanRequest } from "@/core/plan";
 import {
@@ -247,3 +248,25 @@ export function athleteWith(known: Partial<AthleteRecord>): AthleteRecord {
     ...known,
   };
 }
+
+/** One of a group who squats. */
+export const groupMember = (id: string, change: Partial<GroupMember> = {}): GroupMember => ({
+  id,
+  name: id.toUpperCase(),
+  athlete: { experience: "intermediate", limiters: [], areas: [] },
+  lifts: [
+    {
+      lift: catalogLift("back-squat"),
+      kit: kgGym,
+      working: { weight: weight(100), reps: 5, sets: 3, rir: 1 },
+    },
+  ],
+  ...change,
+});
+
+/** What a group is planned from. */
+export const groupRequest = (members: GroupMember[], change: Partial<GroupRequest> = {}): GroupRequest => ({
+  ...{ unit: "kg", minutes: 18, approach: approach("temperature-first"), room: "normal", equipment: null },
+  ...{ own: [], dropped: [], drills: catalog.drills, counts: {}, members },
+  ...change,
+});

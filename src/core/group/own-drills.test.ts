@@ -1,30 +1,9 @@
 import fc from "fast-check";
-import { approach, catalogLift, kgGym, planRequest } from "@/__tests__/fixtures";
+import { approach, groupMember, groupRequest, planRequest } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { planWarmUp } from "../plan";
-import { weight } from "../units";
-import { type GroupMember, type GroupRequest, planEach, planGroup } from ".";
-
-const member = (id: string, change: Partial<GroupMember> = {}): GroupMember => ({
-  id,
-  name: id.toUpperCase(),
-  athlete: { experience: "intermediate", limiters: [], areas: [] },
-  lifts: [
-    {
-      lift: catalogLift("back-squat"),
-      kit: kgGym,
-      working: { weight: weight(100), reps: 5, sets: 3, rir: 1 },
-    },
-  ],
-  ...change,
-});
-
-const groupOf = (members: GroupMember[], change: Partial<GroupRequest> = {}): GroupRequest => ({
-  ...{ unit: "kg", minutes: 18, approach: approach("temperature-first"), room: "normal", equipment: null },
-  ...{ own: [], dropped: [], drills: catalog.drills, counts: {}, members },
-  ...change,
-});
+import { planEach, planGroup } from ".";
 
 /** Drills that anybody may do without a thing. */
 const plain = catalog.drills.filter((d) => d.equipment.length === 0 && d.effort <= 2 && !d.stretch);
@@ -45,13 +24,13 @@ test("what the coach wants for one is in that one's plan and in no other's for t
   for (const { own, dropped, shared, circuit, minutes } of cases) {
     const wanted = own.filter((o) => !dropped.includes(o));
     const people = [
-      member("a", { own: wanted.map((drill) => ({ drill })), dropped }),
-      member("b"),
-      member("c"),
-      member("d"),
+      groupMember("a", { own: wanted.map((drill) => ({ drill })), dropped }),
+      groupMember("b"),
+      groupMember("c"),
+      groupMember("d"),
     ];
     const plan = planGroup(
-      groupOf(people, {
+      groupRequest(people, {
         minutes,
         own: shared.map((drill) => ({ drill })),
         approach: approach(circuit ? "basics-circuit" : "temperature-first"),
@@ -74,10 +53,17 @@ test("what the coach wants for one is in that one's plan and in no other's for t
 });
 
 test("a drill dropped by one is done by the others, and something else or nothing meanwhile by that one", () => {
-  const usual = planGroup(groupOf([member("a"), member("b"), member("c"), member("d")]));
+  const usual = planGroup(
+    groupRequest([groupMember("a"), groupMember("b"), groupMember("c"), groupMember("d")]),
+  );
   const { drill } = usual.shared.find((s) => drillById(catalog, s.drill)!.substitutes.length > 0)!;
-  const people = [member("a", { dropped: [drill] }), member("b"), member("c"), member("d")];
-  const plan = planGroup(groupOf(people, { own: [{ drill }] }));
+  const people = [
+    groupMember("a", { dropped: [drill] }),
+    groupMember("b"),
+    groupMember("c"),
+    groupMember("d"),
+  ];
+  const plan = planGroup(groupRequest(people, { own: [{ drill }] }));
   const shared = plan.shared.find((s) => s.drill === drill)!;
   expect(shared.substitutes.map((s) => s.member)).toEqual(["a"]);
   expect(plan.members.filter((m) => m.steps.some((s) => s.drill === drill)).map((m) => m.id)).toEqual([
@@ -90,7 +76,7 @@ test("a drill dropped by one is done by the others, and something else or nothin
 test("a dose of one's own is kept", () => {
   const { id, dose } = plain.find((d) => d.dose.kind === "reps" && d.dose.sets[2] > 1)!;
   const own = [{ drill: id, dose: { sets: 2, amount: dose.amount[0] } }];
-  const plan = planGroup(groupOf([member("a", { own }), member("b")]));
+  const plan = planGroup(groupRequest([groupMember("a", { own }), groupMember("b")]));
   const step = plan.members[0]!.steps.find((s) => s.drill === id)!;
   expect(step.dose).toMatchObject({ sets: 2, amount: dose.amount[0] });
   expect(step.kind).toBe("personal");

@@ -1,27 +1,8 @@
-import { approach, catalogLift, kgGym } from "@/__tests__/fixtures";
-import { shippedCatalog as catalog } from "@/catalog";
-import { weight } from "../units";
+import { groupMember, groupRequest } from "@/__tests__/fixtures";
 import { type GroupMember, type GroupRequest, planGroup } from ".";
 
-const member = (id: string, change: Partial<GroupMember> = {}): GroupMember => ({
-  id,
-  name: id.toUpperCase(),
-  athlete: { experience: "intermediate", limiters: [], areas: [] },
-  lifts: [
-    {
-      lift: catalogLift("back-squat"),
-      kit: kgGym,
-      working: { weight: weight(80), reps: 5, sets: 3, rir: 1 },
-    },
-  ],
-  ...change,
-});
 const groupOf = (members: GroupMember[], change: Partial<GroupRequest> = {}) =>
-  planGroup({
-    ...{ unit: "kg", minutes: 20, approach: approach("temperature-first"), room: "normal", equipment: null },
-    ...{ own: [], dropped: [], drills: catalog.drills, counts: {}, members },
-    ...change,
-  });
+  planGroup(groupRequest(members, { minutes: 20, ...change }));
 const stepsOf = (plan: ReturnType<typeof planGroup>, id: string) =>
   plan.members.find((m) => m.id === id)!.steps;
 
@@ -34,8 +15,8 @@ describe("a condition on what all do", () => {
     },
   ];
   const reached = [{ drill: "front-plank", sign: "60 s clean" }];
-  const able = member("able", { athlete: { ...member("").athlete, reached } });
-  const plan = groupOf([able, member("b"), member("c"), member("d")], { own });
+  const able = groupMember("able", { athlete: { ...groupMember("x").athlete, reached } });
+  const plan = groupOf([able, groupMember("b"), groupMember("c"), groupMember("d")], { own });
 
   test("is decided for each, who does the other drill while the others do theirs", () => {
     const [instead] = stepsOf(plan, "able").filter((s) => s.of === "front-plank");
@@ -61,8 +42,8 @@ test("tests come first, last and after what all have done, for everybody, within
   ];
   const tests = [{ drill: "stick-overhead-squat", seconds: 20, looksFor: "heels", at }];
   const own = [{ drill: "front-plank" }];
-  const alone = member("b", { own: [{ drill: "wall-slide" }] });
-  const plan = groupOf([member("a"), alone, member("c")], { tests, own });
+  const alone = groupMember("b", { own: [{ drill: "wall-slide" }] });
+  const plan = groupOf([groupMember("a"), alone, groupMember("c")], { tests, own });
   for (const { tests: placed, steps, seconds } of plan.members) {
     expect(placed).toHaveLength(3);
     expect(placed[0]).toMatchObject({ startsAt: 0, seconds: 20, after: null });
@@ -84,7 +65,7 @@ test("a circuit of a member's own drills goes round, each drill once a round", (
   const drills = ["glute-bridge", "bird-dog"];
   const own = drills.map((drill) => ({ drill, dose: { sets: 1, amount: 6 } }));
   const circuits = [{ drills, rounds: 3, restInside: 0, restBetween: 20 }];
-  const plan = groupOf([member("a", { own, circuits }), member("b"), member("c")]);
+  const plan = groupOf([groupMember("a", { own, circuits }), groupMember("b"), groupMember("c")]);
   const mine = stepsOf(plan, "a").filter((s) => drills.includes(s.drill));
   expect(mine.map((s) => s.drill)).toEqual([...drills, ...drills, ...drills]);
   expect(mine.map((s) => s.placed.round)).toEqual([1, 1, 2, 2, 3, 3]);
