@@ -27,7 +27,6 @@ function poolOf(kind: Kind, filename: string): Piscina {
     filename,
     minThreads: 0,
     maxThreads: 1,
-    maxQueue: MOST_WAITING,
     idleTimeout: IDLE_MS,
   });
   pools.set(kind, pool);
@@ -45,13 +44,15 @@ async function inThread<T>(
   { custom }: Catalog,
   left: AbortSignal,
 ): Promise<T | Undone> {
+  const pool = poolOf(kind, filename);
+  // Counted here: the package lets more in for as long as its threads start.
+  if (pool.queueSize >= MOST_WAITING) return "crowded";
   const deadline = AbortSignal.timeout(DEADLINE_MS[kind]);
   try {
-    return await poolOf(kind, filename).run({ task, custom }, { signal: AbortSignal.any([left, deadline]) });
+    return await pool.run({ task, custom }, { signal: AbortSignal.any([left, deadline]) });
   } catch (error) {
     if (left.aborted) return "left";
     if (deadline.aborted) return "late";
-    if (error instanceof Error && /queue/i.test(error.message)) return "crowded";
     throw error;
   }
 }

@@ -110,6 +110,49 @@ describe("POST /api/plan, grown", () => {
     expect(raised(await ask({ ...bare, room: "cold" }))).toBe(true);
   });
 
+  test("decides conditions by what is known, for one and for each of a group", async () => {
+    const by = { reached: "60 s clean", next: "plank-slides" };
+    const known = { experience: "advanced", reached: [{ drill: "front-plank", sign: "60 S clean" }] };
+    const drills = async (condition: object, athlete: object) => {
+      const asked = { minutes: 25, athlete, pins: [{ drill: "front-plank", condition }] };
+      return planResponseSchema.parse(await ask(asked)).steps;
+    };
+    const plain = (await drills(by, {})).find((s) => s.drill === "front-plank");
+    expect(plain).toMatchObject({ condition: by, insteadOf: null });
+    for (const condition of [by, { experience: "advanced", next: "plank-slides" }]) {
+      const steps = await drills(condition, known);
+      expect(steps.map((s) => s.drill)).not.toContain("front-plank");
+      const next = steps.find((s) => s.drill === "plank-slides");
+      expect(next).toMatchObject({ pinned: true, condition: null, insteadOf: { drill: "front-plank" } });
+    }
+    const group = [{ name: "A", ...known }, { name: "B" }, { name: "C" }, { name: "D" }];
+    const pins = [{ drill: "front-plank", condition: by }];
+    const tests = [{ drill: "wall-slide", seconds: 15, looksFor: "ribs", at: [{ kind: "last" }] }];
+    const answer = await ask({ minutes: 25, athlete: undefined, group, pins, tests });
+    const plan = groupPlanResponseSchema.parse(answer);
+    expect(plan.shared.find((s) => s.drill === "front-plank")).toMatchObject({
+      condition: by,
+      substitutes: [{ member: "0", drill: "plank-slides" }],
+    });
+    for (const m of plan.members) expect(m.tests).toMatchObject([{ drill: "wall-slide", seconds: 15 }]);
+  });
+
+  test.each([
+    ["both", { reached: "x", experience: "advanced", next: "dead-bug" }],
+    ["neither", { next: "dead-bug" }],
+  ])("refuses a condition that says %s", async (_, condition) => {
+    const answer = await refusal(planResponse, { ...plan, pins: [{ drill: "front-plank", condition }] });
+    expect(answer).toMatchObject({ status: 400, errors: [{ path: "pins.0.condition.reached" }] });
+  });
+
+  test("has the sequence again as a cool-down where that is asked for", async () => {
+    const asked = { minutes: 20 };
+    expect(planResponseSchema.parse(await ask(asked)).coolDown).toBeNull();
+    const { coolDown, steps, blocks } = planResponseSchema.parse(await ask({ ...asked, coolDown: true }));
+    expect(coolDown!.startsAt).toBe(blocks.at(-1)!.endsAt);
+    for (const { drill } of coolDown!.drills) expect(steps.map((s) => s.drill)).toContain(drill);
+  });
+
   test("takes formats, circuits, tests and what is offered, and answers with them and their seconds", async () => {
     const interval = { kind: "interval", on: 30, off: 15, times: 4 };
     const variants = {
