@@ -17,9 +17,9 @@ export interface Copy {
   bytes: number;
 }
 
-/** Where the copies of a database file are. */
+/** Where the copies of a database file are: a folder of its own, since several may lie side by side. */
 export function copiesFolder(file: string): string {
-  return path.join(path.dirname(file), "backups");
+  return path.join(path.dirname(file), "backups", path.parse(file).name);
 }
 
 /** The copies of a database file, the newest first. */

@@ -112,14 +112,14 @@ describe("a file that cannot be used", () => {
 describe("copies", () => {
   test("are made once a day, sound, and fourteen are kept; what was asked for stays", async () => {
     const client = await opened();
-    await copyTo(client, path.join(folder, "backups", "backup-mine.db"));
+    await copyTo(client, path.join(folder, "backups", "gym", "backup-mine.db"));
     const start = new Date(2026, 1, 1);
     for (let day = 0; day < 17; day++) {
       await addGroup(client, `day ${day}`);
       expect(await copyOnceADay(client, file, addDays(start, day))).toBe(true);
       expect(await copyOnceADay(client, file, addDays(start, day))).toBe(false);
     }
-    const names = readdirSync(path.join(folder, "backups"));
+    const names = readdirSync(path.join(folder, "backups", "gym"));
     expect(names.filter((n) => n.startsWith("day-"))).toHaveLength(14);
     expect(names).toContain("backup-mine.db");
     const [newest] = listCopies(file);

@@ -36,6 +36,8 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
   },
 ];
 
+const COMMAND = "font-sans font-semibold text-ink";
+
 /** What comes out of the gym as files, and what is taken in. */
 export function FilesPage({
   changes,
@@ -77,8 +79,9 @@ export function FilesPage({
                   {copies.last
                     ? `The last is of ${copies.last}; ${counted(copies.count, "file")} in ${copies.folder}.`
                     : `None yet, in ${copies.folder}.`}{" "}
-                  One is made and checked each day and before each upgrade. <code>npm run backup</code> makes
-                  one now, <code>npm run restore</code> brings one back.
+                  One is made and checked each day and before each upgrade.{" "}
+                  <code className={COMMAND}>npm run backup</code> makes one now,{" "}
+                  <code className={COMMAND}>npm run restore</code> brings one back.
                 </p>
               </>
             )}

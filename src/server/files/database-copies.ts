@@ -1,6 +1,6 @@
 import path from "node:path";
 import { format } from "date-fns";
-import { listCopies } from "@/data/file/copies";
+import { copiesFolder, listCopies } from "@/data/file/copies";
 import { databasePlace } from "@/data/file/open-file";
 
 /** The copies of the database that are made by themselves, as the files' page tells of them; null: there is no file. */
@@ -12,6 +12,6 @@ export function databaseCopies(): { count: number; last: string | null; folder: 
   return {
     count: copies.length,
     last: newest ? format(newest.madeAt, "EEE d MMM, HH:mm") : null,
-    folder: path.join(path.dirname(file), "backups"),
+    folder: path.relative("", copiesFolder(file)),
   };
 }
