@@ -153,6 +153,7 @@ describe("an athlete", () => {
       { weights: [{ lift: "deadlift", day: "yesterday", weight: 60000, reps: 5, sets: 3, rir: 0 }] },
       /athlete\.weights\.0\.day/,
     ],
+    ["a name that steers a terminal", { name: "No\u001ba" }, /athlete\.name: Use letters and signs/],
     ["a birth year long ago", { birthYear: 1066 }, /athlete\.birthYear: Must be at least 1900/],
   ])("with %s is refused", async (_, change, message) => {
     const { draft, revision } = await opened("noa");
@@ -245,7 +246,11 @@ describe("files to take out", () => {
   test("hold no formula that a spreadsheet would run", async () => {
     const { draft, revision } = await opened("yusuf");
     await saveAthleteAction({ revision, athlete: { ...draft, name: "=1+1", note: "@sum(A1)" } });
+    const mei = await opened("mei");
+    const linked = { ...mei.draft, note: "\n =HYPERLINK(1)\nmore" };
+    await saveAthleteAction({ revision: mei.revision, athlete: linked });
     const { body } = await athletesCsv();
+    expect(body).toContain("'\n =HYPERLINK(1)");
     expect(body).not.toMatch(/(^|,)"?[=@]/m);
     expect(read(body).find((p) => p.name === "'=1+1")?.note).toBe("'@sum(A1)");
   });

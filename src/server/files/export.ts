@@ -3,8 +3,8 @@ import { type Catalog, liftById } from "@/core/catalog";
 import { weightValue } from "@/core/units";
 import { readEverybody } from "@/data/athletes";
 
-/** A cell that a spreadsheet would take for a formula is written so that it is text. */
-const AS_TEXT = { escapeFormulae: true, newline: "\r\n" } as const;
+/** A cell that a spreadsheet would take for a formula, whatever lines it has, is written so that it is text. */
+const AS_TEXT = { escapeFormulae: /^\s*[=+\-@\t\r]/, newline: "\r\n" } as const;
 
 /** What a weight on record is, in the words of the file. */
 const KINDS = { working: "working", max: "1RM" } as const;

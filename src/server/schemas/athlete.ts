@@ -29,7 +29,7 @@ export const reachedField = z.strictObject({ drill: z.string().max(100), sign: s
 export const athleteSchema = memoize((catalog: Catalog) =>
   z.strictObject({
     id: z.string().max(100),
-    name: z.string().trim().min(1, "Type the athlete's name.").max(80, "Use at most 80 characters."),
+    name: nameField("athlete"),
     groupId: z.string().max(100),
     unit: z.enum(UNIT_SYSTEMS),
     bodyWeight: fineWeightField.nullable(),

@@ -69,8 +69,16 @@ export const demandField = oneOf(DEMAND_IDS);
 export const areaField = oneOf(AREA_IDS);
 export const experienceField = z.enum(EXPERIENCES);
 
+/** Signs that steer a printer or a terminal, and are part of no name. */
+const CONTROLS = /\p{Cc}/u;
+
 export const nameField = (what: string) =>
-  z.string().trim().min(1, `Type the ${what}'s name.`).max(80, "Use at most 80 characters.");
+  z
+    .string()
+    .trim()
+    .min(1, `Type the ${what}'s name.`)
+    .max(80, "Use at most 80 characters.")
+    .refine((name) => !CONTROLS.test(name), "Use letters and signs that can be seen, in one line.");
 
 /** The id of something stored, or the token of a change that can be undone. */
 export const idField = z.string().max(100);

@@ -11,6 +11,7 @@ import {
   fineWeightField,
   liftField,
   minutesField,
+  nameField,
   repsField,
   roomField,
   setsField,
@@ -70,7 +71,7 @@ export const sessionSchema = memoize(
   (catalog: Catalog) =>
     contentSchema(catalog).extend({
       id: z.string().max(100),
-      name: z.string().trim().min(1, "Type a name for the session.").max(80, "Use at most 80 characters."),
+      name: nameField("session"),
       day: dayField,
       time: timeField.nullable(),
       gymId: z.string().max(100),

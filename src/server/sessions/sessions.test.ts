@@ -158,7 +158,7 @@ describe("a session", () => {
   });
 
   test.each([
-    ["without a name", { name: " " }, /session\.name: Type a name/],
+    ["without a name", { name: " " }, /session\.name: Type the session's name/],
     ["without a lift", { lifts: [] }, /session\.lifts: A session has at least one lift/],
     ["with somebody twice", { participants: twice("ilse") }, /twice/],
     ["in a gym that is not there", { gymId: "nowhere" }, /no such gym/],
