@@ -2,8 +2,6 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { ACTIONS, demoDatabase, sendAction, serverOn } from "./app";
 
-/** No answer may take longer. Milliseconds. */
-const MOST_MS = 2000;
 /** Five seconds apart: threads without work are kept for half a minute. */
 const MOST_LOOKS = 24;
 /** At once. */
@@ -70,8 +68,16 @@ const anyBad: fc.Arbitrary<Bad> = fc.oneof(
   })),
 );
 
-/** Random requests to every route and action: each is answered in time, and none by a fault of the server. */
-export async function badRequests(count: number, mostMegabytes: number): Promise<string | null> {
+/**
+ * Random requests to every route and action: each is answered in time, and none by a fault of the server.
+ *
+ * @param mostMs what an answer may take; `mostMegabytes` what the server may have in memory when it has come to rest.
+ */
+export async function badRequests(
+  count: number,
+  mostMs: number,
+  mostMegabytes: number,
+): Promise<string | null> {
   const seed = Number(process.env.SEED ?? Date.now() % 2 ** 31);
   const server = await serverOn(demoDatabase());
   const faults: string[] = [];
@@ -88,14 +94,14 @@ export async function badRequests(count: number, mostMegabytes: number): Promise
       for (const { way, send } of next) {
         const from = performance.now();
         try {
-          const response = await send(server.url, AbortSignal.timeout(5 * MOST_MS));
+          const response = await send(server.url, AbortSignal.timeout(5 * mostMs));
           await response.arrayBuffer();
           if (response.status >= 500) faults.push(`${response.status}: ${way}`);
         } catch (error) {
           faults.push(`${String(error)}: ${way}`);
         }
         const took = performance.now() - from;
-        if (took > MOST_MS) faults.push(`${took.toFixed(0)} ms: ${way}`);
+        if (took > mostMs) faults.push(`${took.toFixed(0)} ms: ${way}`);
       }
     });
     await Promise.all(work);

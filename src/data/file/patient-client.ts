@@ -5,7 +5,7 @@ import { codeOf } from "./trouble";
 /** How long the driver itself waits, in which nothing else is answered. Milliseconds. */
 export const BUSY_TIMEOUT_MS = 20;
 /** Pauses between tries while another program holds the file; others are answered meanwhile. Milliseconds. */
-const PAUSE_MS = { first: 10, most: 250 };
+const PAUSE_MS = { first: 5, most: 60 };
 /** For how long it is tried. Milliseconds. */
 const PATIENCE_MS = 8000;
 
