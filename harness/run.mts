@@ -10,8 +10,8 @@ const isShort = process.argv.includes("--short");
 
 const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
   ? [
-      ["10 writers, one server", () => writers(1, 10, 2)],
-      ["10 writers, two servers on one file", () => writers(2, 10, 2)],
+      ["6 writers, one server", () => writers(1, 6, 2)],
+      ["4 writers, two servers on one file", () => writers(2, 4, 2)],
       ["3 kills while writing", () => kills(3)],
       ["250 bad requests", () => badRequests(250, HANGS_MS, Number.POSITIVE_INFINITY)],
     ]
