@@ -1,6 +1,6 @@
 "use client";
 
-import { createStore, delMany, entries, set } from "idb-keyval";
+import { createStore, del, entries, set } from "idb-keyval";
 import { saveAthleteAction } from "@/server/actions/athletes";
 import { saveGymAction } from "@/server/actions/gyms";
 import { saveCustomContentAction } from "@/server/actions/library";
@@ -50,7 +50,7 @@ export function keepSave(name: string, save: KeptSave): void {
 }
 
 export function dropSave(name: string): void {
-  void after(() => delMany([name], store));
+  void after(() => del(name, store));
 }
 
 /** All that has not been answered, by the names of their drafts. */

@@ -5,7 +5,7 @@ import type { AthleteRecord } from "@/core/athlete";
 import type { EquipmentId } from "@/core/catalog";
 import { startDraft, startLift, type WarmUpDraft } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
-import { draftInSession, type Session, USUAL_RACKS } from "@/core/session";
+import { draftInSession, NOTHING_SAID, type Session, USUAL_RACKS } from "@/core/session";
 import { weight } from "@/core/units";
 import { database, together, write } from "@/data/database";
 import {
@@ -122,11 +122,7 @@ function sessionRows(
     approach,
     room: "normal" as const,
     together: isTogether,
-    own: [],
-    circuits: [],
-    dropped: [],
-    tests: [],
-    coolDown: false,
+    ...NOTHING_SAID,
     racks: USUAL_RACKS,
   };
   const participants = group.athletes.map((a) => ({ athleteId: a.id, absent: false }));

@@ -1,5 +1,5 @@
 import type { AthleteRecord } from "../athlete";
-import { EQUIPMENT, kitInUse, PHASE_NAMES, roomNotes } from "../catalog";
+import { needsOf, PHASE_NAMES } from "../catalog";
 import { formatDose } from "../dose";
 import type { DraftLift, WarmUpDraft } from "../draft";
 import type { GymKit } from "../gym";
@@ -180,7 +180,7 @@ function rowsOf(drills: readonly CardDrill[]): number {
   return drills.reduce((sum, d) => sum + lines(d), 0);
 }
 
-function drillsOf({ steps, tests }: PlanOutline, { equipment, clearFloor }: GymKit): CardDrill[] {
+function drillsOf({ steps, tests }: PlanOutline, gym: GymKit): CardDrill[] {
   const once = steps.filter((s) => s.round === 1);
   const rows = once.map(({ drill, phase, startsAt, dose, circuit, ...step }, i) => ({
     id: drill.id,
@@ -195,21 +195,15 @@ function drillsOf({ steps, tests }: PlanOutline, { equipment, clearFloor }: GymK
     dose: formatDose(dose),
     // Why another drill stands there is for the coach.
     offers: offersInWords({ ...step, insteadOf: null }),
-    kit: [
-      ...kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
-      ...roomNotes(drill, clearFloor),
-    ],
+    kit: needsOf(drill, gym),
     cue: drill.cues[0] ?? "",
   }));
   const testsAfter = (after: string | null) =>
-    tests.filter((t) => t.after === after).map((t) => testRow(t, equipment));
+    tests.filter((t) => t.after === after).map((t) => testRow(t, gym));
   return [...testsAfter(null), ...rows.flatMap((row) => [row, ...testsAfter(row.id)])];
 }
 
-function testRow(
-  { test, drill, looksFor, startsAt, seconds }: PlanTest,
-  equipment: GymKit["equipment"],
-): CardDrill {
+function testRow({ test, drill, looksFor, startsAt, seconds }: PlanTest, gym: GymKit): CardDrill {
   return {
     id: `test ${test} ${startsAt}`,
     isTest: true,
@@ -222,7 +216,7 @@ function testRow(
     at: formatClock(startsAt),
     dose: formatSeconds(seconds),
     offers: [],
-    kit: kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase()),
+    kit: needsOf(drill, gym),
     cue: looksFor,
   };
 }

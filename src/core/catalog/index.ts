@@ -42,4 +42,4 @@ export type { GymSet, GymSetLoads } from "./gym-set";
 export { IMPLEMENTS, type Implement, type Lift, type LiftId } from "./lift";
 export { nameInSentence } from "./name-in-sentence";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";
-export { roomNotes, travelOn } from "./room";
+export { needsOf, roomNotes, travelOn } from "./room";

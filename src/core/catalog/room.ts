@@ -1,4 +1,5 @@
 import type { Drill } from "./drill";
+import { EQUIPMENT, type EquipmentId, kitInUse } from "./equipment";
 
 type Travelling = Pick<Drill, "space" | "impact" | "shoesOff">;
 
@@ -26,4 +27,13 @@ export function roomNotes(drill: Travelling, clearFloor: number | null | undefin
     ...(drill.shoesOff ? ["shoes off"] : []),
     ...(travelOn(drill, clearFloor) === "there-and-back" ? ["there and back"] : []),
   ];
+}
+
+/** All that is to be there for a drill, in a few words each: its kit, of what a gym has, and what else to see to. */
+export function needsOf(
+  drill: Drill,
+  { equipment, clearFloor }: { equipment: readonly EquipmentId[]; clearFloor?: number | null },
+): string[] {
+  const kit = kitInUse(drill.equipment, equipment).map((k) => EQUIPMENT[k].toLowerCase());
+  return [...kit, ...roomNotes(drill, clearFloor)];
 }

@@ -10,6 +10,7 @@ export { type RackRequest, rackRequestFor } from "./racks";
 export { readyWords } from "./ready-words";
 export {
   MOST_PARTICIPANTS,
+  NOTHING_SAID,
   type Participant,
   type RackSetup,
   type Scheme,

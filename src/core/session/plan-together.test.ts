@@ -3,14 +3,14 @@ import { shippedCatalog as catalog } from "@/catalog";
 import { applyEdit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "../draft";
 import { findingsOf, isSameFinding } from "../review";
 import { weight } from "../units";
-import { draftInSession, type OneOfGroup, planTogether, type Session, USUAL_RACKS } from ".";
+import { draftInSession, NOTHING_SAID, type OneOfGroup, planTogether, type Session, USUAL_RACKS } from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light"]);
 const session: Session = {
   ...{ id: "s", name: "Evening", day: "2026-02-02", time: "18:30", gymId: gym.id, groupId: null },
   lifts: [{ lift: "back-squat", scheme: null, pairedWithNext: false }],
   ...{ minutes: 20, approach: "temperature-first", room: "normal", together: true },
-  ...{ own: [], circuits: [], dropped: [], tests: [], coolDown: false, racks: USUAL_RACKS, participants: [] },
+  ...{ ...NOTHING_SAID, racks: USUAL_RACKS, participants: [] },
 };
 const known = { lift: "back-squat", weight: weight(100), reps: 5, sets: 3, rir: 2, day: "2026-01-05" };
 const people = ["ilse", "mei", "soraya"].map((id) =>

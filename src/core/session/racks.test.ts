@@ -4,7 +4,7 @@ import { type GroupPlan, planEach } from "../group";
 import type { GymKit } from "../gym";
 import { SECONDS_PER_MOVE } from "../rack";
 import { weight } from "../units";
-import { draftInSession, rackRequestFor, requestInSession, type Session, USUAL_RACKS } from ".";
+import { draftInSession, NOTHING_SAID, rackRequestFor, requestInSession, type Session, USUAL_RACKS } from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick"]);
 const racks = (count: number): GymKit => ({ ...gym, counts: { rack: count } });
@@ -23,11 +23,7 @@ function planOf(...lifts: [lift: string, kg: number | null][]): GroupPlan {
         lifts: [{ lift, scheme: null, pairedWithNext: false }],
         ...{ minutes: 15, approach: "bar-first", room: "normal", together: false },
         ...{
-          own: [],
-          circuits: [],
-          dropped: [],
-          tests: [],
-          coolDown: false,
+          ...NOTHING_SAID,
           racks: USUAL_RACKS,
           participants: [],
         },

@@ -78,3 +78,12 @@ export interface Session {
 
 /** The most people of one session. */
 export const MOST_PARTICIPANTS = 80;
+
+/** What a session says of drills until the coach says anything. */
+export const NOTHING_SAID = {
+  own: [],
+  circuits: [],
+  dropped: [],
+  tests: [],
+  coolDown: false,
+} satisfies Partial<Session>;

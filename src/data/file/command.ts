@@ -1,9 +1,9 @@
 import path from "node:path";
 import { format } from "date-fns";
 import { copiesFolder, copyOnceADay, copyTo, listCopies } from "./copies";
-import { checkpoint, databasePlace, openDatabaseFile } from "./open-file";
+import { checkpoint, databasePlace, openDatabaseFile, troubleHere } from "./open-file";
 import { replaceFile, restoreFrom } from "./restore";
-import { DatabaseTrouble, EXIT, troubleOf } from "./trouble";
+import { DatabaseTrouble, EXIT } from "./trouble";
 
 /**
  * What is done to the database beside the server: `check` before it starts, `day-copy`, `backup [FILE]`, `restore FILE`.
@@ -48,7 +48,7 @@ async function restore(file: string, copy: string | undefined): Promise<string> 
     throw new DatabaseTrouble(`Say which copy: “npm run restore FILE”.${list}`, EXIT.data);
   }
   const client = await openDatabaseFile().catch((error: unknown) => {
-    const trouble = troubleOf(error, file);
+    const trouble = troubleHere(error);
     if (trouble?.exitCode === EXIT.data) return null;
     throw error;
   });
@@ -67,7 +67,7 @@ try {
   const said = await run(process.argv.slice(2));
   if (said) console.log(said);
 } catch (error) {
-  const trouble = troubleOf(error, databasePlace().file ?? databasePlace().url);
+  const trouble = troubleHere(error);
   console.error(trouble ? trouble.message : error);
   process.exitCode = trouble?.exitCode ?? 1;
 }

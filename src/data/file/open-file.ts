@@ -41,12 +41,23 @@ export async function openDatabaseFile(): Promise<Client> {
     await client.execute("PRAGMA foreign_keys=ON");
     const pending = await pendingMigrations(client, file ?? url);
     if (file !== null && pending.first !== null) await copyBeforeUpgrade(client, file, pending.first);
-    await migrate(drizzle(client), { migrationsFolder: path.join(process.cwd(), MIGRATIONS) });
+    await bringUpToDate(client);
     if (file !== null) await checkpoint(client);
     return client;
   } catch (error) {
-    throw troubleOf(error, file ?? url) ?? error;
+    throw troubleHere(error) ?? error;
   }
+}
+
+/** Brings a database to the shape that this version has. */
+export async function bringUpToDate(client: Client): Promise<void> {
+  await migrate(drizzle(client), { migrationsFolder: path.join(process.cwd(), MIGRATIONS) });
+}
+
+/** What an error means for whoever runs the app, said of this database; null: it is something else. */
+export function troubleHere(error: unknown): DatabaseTrouble | null {
+  const { url, file } = databasePlace();
+  return troubleOf(error, file ?? url);
 }
 
 function prepareFile(file: string): void {

@@ -3,9 +3,8 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { type Client, createClient } from "@libsql/client";
 import { format } from "date-fns";
-import { drizzle } from "drizzle-orm/libsql";
-import { migrate } from "drizzle-orm/libsql/migrator";
 import { checkCopy, copiesFolder, copyTo } from "./copies";
+import { bringUpToDate } from "./open-file";
 
 /**
  * Puts everything of a copy in the place of what is in a database, all or nothing; a server that runs goes on with it. The
@@ -21,7 +20,7 @@ export async function restoreFrom(client: Client, file: string, copy: string): P
     const source = path.join(folder, "copy.db");
     copyFileSync(copy, source);
     const upgraded = createClient({ url: `file:${source}` });
-    await migrate(drizzle(upgraded), { migrationsFolder: path.join(process.cwd(), "src/data/migrations") });
+    await bringUpToDate(upgraded);
     await upgraded.execute("PRAGMA journal_mode=DELETE");
     upgraded.close();
     const at = format(new Date(), "yyyy-MM-dd-HHmmss");

@@ -2,7 +2,7 @@
 
 import { Fragment } from "react";
 import { useCatalog } from "@/client/catalog";
-import { type Drill, drillById, EQUIPMENT, kitInUse, PHASE_NAMES, roomNotes } from "@/core/catalog";
+import { type Drill, drillById, needsOf, PHASE_NAMES } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
@@ -24,11 +24,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
   const together = session.together && plan.shared.length > 0;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
   const rows = sharedRows(plan, session, catalog);
-  const kitOf = (drill: Drill) =>
-    [
-      ...kitInUse(drill.equipment, gym.equipment).map((k) => EQUIPMENT[k].toLowerCase()),
-      ...roomNotes(drill, gym.clearFloor),
-    ].join(", ");
+  const kitOf = (drill: Drill) => needsOf(drill, gym).join(", ");
   const firstName = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
   return (
     <div data-theme="light" className="bg-field px-4 py-8 text-ink sm:px-10 print:p-0">

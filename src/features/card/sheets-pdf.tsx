@@ -1,7 +1,7 @@
 import { Document, Page, Text, View } from "@react-pdf/renderer";
 import type { ReactNode } from "react";
 import type { Catalog } from "@/core/catalog";
-import { type Drill, drillById, EQUIPMENT, kitInUse, liftById, roomNotes } from "@/core/catalog";
+import { type Drill, drillById, liftById, needsOf } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
@@ -32,11 +32,7 @@ export function SheetsPdf({
   catalog: Catalog;
 }) {
   const together = session.together && plan.shared.length > 0;
-  const kitOf = (drill: Drill) =>
-    [
-      ...kitInUse(drill.equipment, gym.equipment).map((k) => EQUIPMENT[k].toLowerCase()),
-      ...roomNotes(drill, gym.clearFloor),
-    ].join(", ");
+  const kitOf = (drill: Drill) => needsOf(drill, gym).join(", ");
   const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
   const ramps = plan.members.flatMap((m) =>
     m.ramps.flatMap((ramp, i) => (ramp ? [{ key: `${m.id} ${i}`, name: m.name, ramp }] : [])),

@@ -11,7 +11,9 @@ import {
   type SaveRequest,
   SENDERS,
 } from "@/client/kept-saves";
+import { toast } from "@/client/toast";
 import { counted } from "@/core/units";
+import { isEqual } from "@/lib/equality";
 import { newId } from "@/lib/new-id";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { Link } from "@/ui/link";
@@ -28,17 +30,17 @@ const send = (kind: KeptSave["kind"], request: SaveRequest) =>
 /** Sends a save that no page looks after any more: first as it was sent, then what was wanted after it. */
 async function sendKept(name: string, save: KeptSave): Promise<void> {
   const first = await send(save.kind, save.sent.request);
+  if (first.kind === "refused") {
+    dropSave(name);
+    return toast(`${save.title}: a change was not saved. ${first.message}`);
+  }
   if (first.kind !== "saved") return;
-  if (
-    save.wanted.draft === save.sent.draft ||
-    JSON.stringify(save.wanted.draft) === JSON.stringify(save.sent.draft)
-  )
-    return dropSave(name);
+  if (isEqual(save.wanted.draft, save.sent.draft)) return dropSave(name);
   const { revision } = first;
   const saveId = newId();
   const request = { ...save.wanted.request, revision, saveId } as SaveRequest;
   const sent = { revision, saveId, request, draft: save.wanted.draft };
-  keepSave(name, { ...save, at: save.at, sent, wanted: { draft: sent.draft, request } });
+  keepSave(name, { ...save, sent, wanted: { draft: sent.draft, request } });
   if ((await send(save.kind, request)).kind === "saved") dropSave(name);
 }
 

@@ -1,7 +1,6 @@
 import type { z } from "zod";
 import type { Catalog } from "@/core/catalog";
-import { databasePlace } from "@/data/file/open-file";
-import { troubleOf } from "@/data/file/trouble";
+import { troubleHere } from "@/data/file/open-file";
 import { openCatalog } from "../library/catalog";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 import { once } from "./once";
@@ -33,8 +32,7 @@ export function action<S extends z.ZodType, R>(
     try {
       return await handle(parsed.data, catalog);
     } catch (error) {
-      const { file, url } = databasePlace();
-      const trouble = troubleOf(error, file ?? url);
+      const trouble = troubleHere(error);
       if (trouble) return refuse(trouble.message);
       throw error;
     }

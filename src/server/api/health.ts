@@ -1,5 +1,4 @@
-import { databasePlace } from "@/data/file/open-file";
-import { troubleOf } from "@/data/file/trouble";
+import { troubleHere } from "@/data/file/open-file";
 import { beat, freeBytes } from "@/data/heartbeat";
 import { problem } from "./problem";
 
@@ -16,7 +15,6 @@ export async function healthResponse(): Promise<Response> {
     const status = freeMegabytes !== null && freeMegabytes < LEAST_FREE ? "little-room" : "ok";
     return Response.json({ status, freeMegabytes });
   } catch (error) {
-    const { file, url } = databasePlace();
-    return problem(503, troubleOf(error, file ?? url)?.message ?? "Nothing can be saved now.");
+    return problem(503, troubleHere(error)?.message ?? "Nothing can be saved now.");
   }
 }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { startDraft } from "@/core/draft";
-import { type Session, USUAL_RACKS } from "@/core/session";
+import { NOTHING_SAID, type Session, USUAL_RACKS } from "@/core/session";
 import { listAthletes, listGroups, readGroup } from "@/data/athletes";
 import { listGyms, readGym } from "@/data/gyms";
 import {
@@ -82,11 +82,7 @@ export async function startSession(
   const content: SessionContent = {
     room: "normal",
     together: people.length > 1,
-    own: [],
-    circuits: [],
-    dropped: [],
-    tests: [],
-    coolDown: false,
+    ...NOTHING_SAID,
     racks: USUAL_RACKS,
     ...base,
     minutes,

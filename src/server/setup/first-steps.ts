@@ -3,7 +3,7 @@ import { gymSets } from "@/catalog/gym-sets";
 import { type Catalog, knownLift } from "@/core/catalog";
 import { type GymKit, gymFromSet, liftKit, usualPlate } from "@/core/gym";
 import { checkWorkingWeight } from "@/core/ramp";
-import { USUAL_RACKS } from "@/core/session";
+import { NOTHING_SAID, USUAL_RACKS } from "@/core/session";
 import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
 import { addFirstRows } from "@/data/first-steps";
 import { memoize } from "@/lib/memoize";
@@ -168,11 +168,7 @@ export async function takeFirstSteps(form: unknown, catalog: Catalog): Promise<F
         approach: FIRST.approach,
         room: "normal",
         together: !isOne,
-        own: [],
-        circuits: [],
-        dropped: [],
-        tests: [],
-        coolDown: false,
+        ...NOTHING_SAID,
         racks: USUAL_RACKS,
       } satisfies SessionContent),
       updatedAt: Date.now(),
