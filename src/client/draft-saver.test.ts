@@ -13,6 +13,7 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
   const states: SaveState<string>["kind"][] = [];
   const saved: number[] = [];
   const loaded: string[] = [];
+  const kept: ([string, string] | null)[] = [];
   const saver = new DraftSaver<string>(
     stored,
     {
@@ -28,11 +29,12 @@ function opened(stored: Stored<string> = { revision: 1, draft: "a" }) {
     {
       onSaved: ({ revision }) => saved.push(revision),
       onLoaded: ({ draft }) => loaded.push(draft),
+      onUnderWay: (sent, wanted) => kept.push(sent && [sent.draft, wanted]),
     },
   );
   saver.subscribe(() => states.push(saver.state.kind));
   return {
-    ...{ saver, asked, states, saved, loaded },
+    ...{ saver, asked, states, saved, loaded, kept },
     setThere: (to: typeof there) => {
       there = to;
     },
@@ -166,6 +168,23 @@ describe("another window", () => {
     expect(states.at(-1)).toBe("changed-elsewhere");
     saver.want("mine, more of it");
     expect(asked).toHaveLength(1);
+  });
+
+  test("until then one's own is kept for the page that is opened next; after that it is not", async () => {
+    const { saver, answer, kept } = opened();
+    saver.want("mine");
+    await answer(elsewhere(2, "theirs"));
+    expect(kept.at(-1)).toEqual(["mine", "mine"]);
+    saver.want("mine, more of it");
+    expect(kept.at(-1)).toEqual(["mine", "mine, more of it"]);
+    saver.settle("theirs");
+    expect(kept.at(-1)).toBeNull();
+    const again = opened();
+    again.saver.want("mine");
+    await again.answer(elsewhere(2, "theirs"));
+    again.saver.settle("mine");
+    await again.answer(done(3));
+    expect(again.kept.at(-1)).toBeNull();
   });
 
   test("one's own is then stored over theirs, from their revision", async () => {

@@ -56,6 +56,8 @@ export class DraftSaver<T> {
   private isLooking = false;
   /** Another window's change that waits for the coach's word; nothing is saved until then. */
   private conflict: Stored<T> | null = null;
+  /** The save that met it: kept until the coach has said which is to stay, so that neither goes with the page. */
+  private heldBack: Sent<T> | null = null;
   /** A save whose answer has not come: it is sent again as it was before anything else is. */
   private underWay: Sent<T> | null = null;
 
@@ -96,7 +98,8 @@ export class DraftSaver<T> {
   /** Takes a draft as what should be stored, and stores it. */
   want(draft: T): void {
     this.wanted = draft;
-    if (this.underWay) this.listener.onUnderWay?.(this.underWay, draft);
+    const kept = this.underWay ?? this.heldBack;
+    if (kept) this.listener.onUnderWay?.(kept, draft);
     if (!this.conflict) void this.flush();
   }
 
@@ -131,6 +134,7 @@ export class DraftSaver<T> {
     if (!this.conflict) return null;
     const { revision, draft } = this.conflict;
     this.conflict = null;
+    this.heldBack = null;
     this.revisionNow = revision;
     this.stored = draft;
     if (choice === "mine") {
@@ -138,6 +142,7 @@ export class DraftSaver<T> {
       return null;
     }
     this.wanted = draft;
+    this.listener.onUnderWay?.(null, draft);
     this.become({ kind: "saved" });
     return draft;
   }
@@ -152,10 +157,13 @@ export class DraftSaver<T> {
         this.listener.onUnderWay?.(this.underWay, this.wanted);
         this.become({ kind: "saving" });
         const outcome = await this.ways.store(revision, draft, saveId);
+        const sent = this.underWay;
         this.underWay = null;
-        this.listener.onUnderWay?.(null, this.wanted);
+        if (outcome.kind === "changed-elsewhere") {
+          this.conflict = outcome;
+          this.heldBack = sent;
+        } else this.listener.onUnderWay?.(null, this.wanted);
         if (outcome.kind !== "saved") {
-          if (outcome.kind === "changed-elsewhere") this.conflict = outcome;
           this.become(outcome);
           return;
         }

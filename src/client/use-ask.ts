@@ -1,5 +1,6 @@
 "use client";
 
+import { unstable_rethrow } from "next/navigation";
 import { useCallback, useRef } from "react";
 import { newId } from "@/lib/new-id";
 
@@ -13,6 +14,17 @@ const NO_ANSWER: NoAnswer = {
   kind: "refused",
   message: "No answer from the server. What you entered is still here: try again.",
 };
+
+/** What a request gives that is made once, by a click; without an answer that is said in place of the outcome. */
+export async function answered<R>(sent: Promise<R>): Promise<R | NoAnswer> {
+  try {
+    return await sent;
+  } catch (error) {
+    // To go to another page is an answer too.
+    unstable_rethrow(error);
+    return { kind: "refused", message: "No answer from the server. Nothing was changed: try again." };
+  }
+}
 
 /**
  * Sends what a form asks for. Sent again before it has been answered, by five clicks or after the answer was lost, it is one

@@ -3,7 +3,7 @@ import { database, together, write } from "./database";
 import { saveOnce } from "./done-saves";
 import { groupRows } from "./group-rows";
 import { firstRevision } from "./revisions";
-import { athlete, customContent, gym, session, sessionAthlete, warmUp } from "./schema";
+import { athlete, cardAddress, customContent, gym, session, sessionAthlete, warmUp } from "./schema";
 
 type SessionRow = typeof session.$inferSelect;
 type ParticipantRow = typeof sessionAthlete.$inferSelect;
@@ -110,6 +110,8 @@ export interface NewSession {
   session: typeof session.$inferInsert;
   participants: Omit<ParticipantRow, "sessionId">[];
   warmUps: Omit<WarmUpRow, "sessionId">[];
+  /** The addresses of its cards, where it had some before. */
+  addresses?: { token: string; athleteId: string }[];
 }
 
 /** Adds sessions, all or none. */
@@ -117,13 +119,16 @@ export async function addSessions(added: readonly NewSession[]): Promise<void> {
   await write((db) =>
     together(
       db,
-      added.flatMap(({ session: row, participants, warmUps }) => [
+      added.flatMap(({ session: row, participants, warmUps, addresses = [] }) => [
         db.insert(session).values(row),
         ...(participants.length > 0
           ? [db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: row.id })))]
           : []),
         ...(warmUps.length > 0
           ? [db.insert(warmUp).values(warmUps.map((w) => ({ ...w, sessionId: row.id })))]
+          : []),
+        ...(addresses.length > 0
+          ? [db.insert(cardAddress).values(addresses.map((a) => ({ ...a, sessionId: row.id })))]
           : []),
       ]),
     ),

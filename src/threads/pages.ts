@@ -5,4 +5,4 @@ import type { SheetsPdf } from "@/features/card/sheets-pdf";
 /** A document for print, and what it is made from. */
 export type Pages =
   | { kind: "cards"; of: ComponentProps<typeof CardsPdf> }
-  | { kind: "sheets"; of: Omit<ComponentProps<typeof SheetsPdf>, "catalog"> };
+  | { kind: "sheets"; of: Omit<ComponentProps<typeof SheetsPdf>, "catalog" | "racks"> };

@@ -6,6 +6,7 @@ import { CardsPdf } from "@/features/card/card-pdf";
 import { SheetsPdf } from "@/features/card/sheets-pdf";
 import { isEqual } from "@/lib/equality";
 import { readBundle } from "@/server/files/read-bundle";
+import { orderRacks } from "@/server/plans/order-racks";
 import { type Answered, type Asked, answer } from "./answer";
 import type { Pages } from "./pages";
 
@@ -23,7 +24,11 @@ export default async function work({
   if ("answer" in task) return answer(task.answer, catalog);
   if ("bundle" in task) return readBundle(readFileSync(task.bundle), catalog);
   const { pages } = task;
-  const document =
-    pages.kind === "cards" ? <CardsPdf {...pages.of} /> : <SheetsPdf {...pages.of} catalog={catalog} />;
-  return new Uint8Array(await renderToBuffer(document));
+  return new Uint8Array(await renderToBuffer(documentOf(pages)));
+}
+
+function documentOf(pages: Pages) {
+  if (pages.kind === "cards") return <CardsPdf {...pages.of} />;
+  const { session, plan, gym } = pages.of;
+  return <SheetsPdf {...pages.of} racks={orderRacks(session, plan, gym, catalog)} catalog={catalog} />;
 }

@@ -35,10 +35,12 @@ export function troubleOf(error: unknown, file: string): DatabaseTrouble | null 
     const message = `The database ${file} cannot be written. Check that it and its folder are yours and not read-only.`;
     return new DatabaseTrouble(message, EXIT.access);
   }
-  if (has(code, "FULL")) {
-    return new DatabaseTrouble(`There is no room left on the disk of ${file}. Make some.`, EXIT.access);
+  if (has(code, "FULL")) return new DatabaseTrouble(noRoom(file), EXIT.access);
+  if (has(code, "IOERR")) {
+    const message = `The disk of ${file} has a fault, or no room left. Make some room, or look after the disk.`;
+    return new DatabaseTrouble(message, EXIT.access);
   }
-  if (has(code, "CANTOPEN", "PERM", "IOERR", "AUTH")) {
+  if (has(code, "CANTOPEN", "PERM", "AUTH")) {
     const message = `The database ${file} cannot be opened. Check DATABASE_URL, and who may read and write the file and its folder.`;
     return new DatabaseTrouble(message, EXIT.access);
   }
@@ -47,6 +49,10 @@ export function troubleOf(error: unknown, file: string): DatabaseTrouble | null 
 
 export function damaged(file: string): string {
   return `The database ${file} is damaged. Bring the last good copy back with “npm run restore”; nothing has been changed.`;
+}
+
+function noRoom(file: string): string {
+  return `There is no room left on the disk of ${file}. Make some.`;
 }
 
 function inUse(file: string): string {

@@ -4,6 +4,8 @@ import { X } from "lucide-react";
 import { useCallback } from "react";
 import { getData, useStamp } from "@/client/data";
 import type { Stored } from "@/client/draft-saver";
+import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { useSavedDraft } from "@/client/use-saved-draft";
 import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
 import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
@@ -68,6 +70,10 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
     { kind: "athlete", requestOf: (revision, athlete, saveId) => ({ revision, athlete, saveId }) },
   );
   const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
+  const startAlone = async () => {
+    const outcome = await answered(startAloneAction({ athleteId: athlete.id }));
+    if (outcome.kind === "refused") void toast(outcome.message);
+  };
   return (
     <div className="min-h-dvh">
       <SavedHeader at="/athletes" controls={controls} />
@@ -83,7 +89,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
             <Button onClick={() => set({ archived: !athlete.archived })}>
               {athlete.archived ? "Make active" : "Archive"}
             </Button>
-            <form action={() => void startAloneAction({ athleteId: athlete.id })}>
+            <form action={startAlone}>
               <Button type="submit" look="main">
                 Today's warm-up
               </Button>

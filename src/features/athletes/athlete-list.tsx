@@ -4,6 +4,7 @@ import type { RowSelectionState } from "@tanstack/react-table";
 import { FileUp, Plus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
+import { answered } from "@/client/use-ask";
 import { counted } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { SiteHeader } from "@/features/shared/site-header";
@@ -44,7 +45,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
   };
   const changeChosen = (to: { groupId: string } | { archived: boolean }) =>
     startLoading(async () => {
-      const outcome = await changeSeveralAction({ ids, to });
+      const outcome = await answered(changeSeveralAction({ ids, to }));
       setProblem(outcome.kind === "refused" ? outcome.message : null);
       if (outcome.kind === "changed") {
         setChosen({});

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useRef } from "react";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { type Moment, moveMoment } from "@/core/session";
 import { moveSessionAction } from "@/server/actions/sessions";
 import type { CalendarSession } from "@/server/sessions/list-calendar";
@@ -37,10 +38,11 @@ export function useMoves(follow: (day: string) => void) {
   /** Stores where a session is now. Returns its revision, or null if it stays where it was. */
   const move = async (session: CalendarSession, to: Moment): Promise<number | null> => {
     const { id, name, revision, day, time } = session;
-    const outcome = await moveSessionAction({ id, revision, ...to });
+    const outcome = await answered(moveSessionAction({ id, revision, ...to }));
     if (outcome.kind === "saved") {
       const undo = async () => {
-        await moveSessionAction({ id, revision: outcome.revision, day, time });
+        const back = await answered(moveSessionAction({ id, revision: outcome.revision, day, time }));
+        if (back.kind === "refused") toast(back.message);
         router.refresh();
       };
       // One message a session, which says where it is by now.

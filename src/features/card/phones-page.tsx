@@ -2,30 +2,37 @@
 
 import { useRouter } from "next/navigation";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import type { Session } from "@/core/session";
 import { shareCardsAction, stopSharingCardsAction } from "@/server/actions/sessions";
 import type { PhoneAddress } from "@/server/cards/card-addresses";
 import { Button } from "@/ui/button";
+import { dayInWords } from "@/ui/day-in-words";
 import { PrintPage } from "./print-page";
 
 /** The addresses at which athletes find their cards on their phones: made, scanned, copied, revoked. */
 export function PhonesPage({
   session,
   people,
+  lastDay,
   publicUrl,
 }: {
   session: Session;
+  /** On which the links work. */
+  lastDay: string;
   people: readonly { id: string; name: string; address: PhoneAddress | null }[];
   publicUrl: string | null;
 }) {
   const router = useRouter();
   const all = people.map((p) => p.id);
   const open = async (athleteIds: string[]) => {
-    await shareCardsAction({ sessionId: session.id, athleteIds });
+    const outcome = await answered(shareCardsAction({ sessionId: session.id, athleteIds }));
+    if (outcome.kind === "refused") toast(outcome.message);
     router.refresh();
   };
   const close = async (athleteIds: string[]) => {
-    await stopSharingCardsAction({ sessionId: session.id, athleteIds });
+    const outcome = await answered(stopSharingCardsAction({ sessionId: session.id, athleteIds }));
+    if (outcome.kind === "refused") toast(outcome.message);
     router.refresh();
   };
   const copy = async (url: string) => {
@@ -38,8 +45,8 @@ export function PhonesPage({
         <h1 className="text-2xl font-extrabold tracking-tight">Cards on phones</h1>
         <p className="mt-1 max-w-prose text-ink-soft">
           Each card gets its own link that nobody can guess. Whoever has it sees that card and nothing else,
-          health cautions included: give it to the athlete only. Once you stop sharing, the link no longer
-          works.
+          health cautions included: give it to the athlete only. It works until {dayInWords(lastDay)}, a week
+          after the session, or until you stop sharing.
         </p>
         {!publicUrl && (
           <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">

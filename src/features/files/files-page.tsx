@@ -1,9 +1,11 @@
 import { counted } from "@/core/units";
 import { RecentChanges } from "@/features/recent-changes/recent-changes";
 import { SiteHeader } from "@/features/shared/site-header";
+import type { SharedCards } from "@/server/cards/card-addresses";
 import type { databaseCopies } from "@/server/files/database-copies";
 import type { RecentChange } from "@/server/files/restore";
 import { BundleImport } from "./bundle-import";
+import { CardLinks } from "./card-links";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
   {
@@ -41,9 +43,11 @@ const COMMAND = "font-sans font-semibold text-ink";
 /** What comes out of the gym as files, and what is taken in. */
 export function FilesPage({
   changes,
+  cards,
   copies,
 }: {
   changes: readonly RecentChange[];
+  cards: readonly SharedCards[];
   copies: ReturnType<typeof databaseCopies>;
 }) {
   return (
@@ -88,6 +92,7 @@ export function FilesPage({
           </section>
           <div className="space-y-10">
             <BundleImport />
+            <CardLinks sessions={cards} />
             <RecentChanges items={changes} />
           </div>
         </div>

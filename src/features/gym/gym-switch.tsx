@@ -4,6 +4,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { removeGymAction } from "@/server/actions/gyms";
 import { Button, IconButton } from "@/ui/button";
@@ -23,7 +24,7 @@ export function GymSwitch({
   const router = useRouter();
   const [isAdding, setAdding] = useState(false);
   const takeOut = async () => {
-    const outcome = await removeGymAction(at.id);
+    const outcome = await answered(removeGymAction(at.id));
     if (outcome.kind === "refused") {
       toast(outcome.message);
       return;

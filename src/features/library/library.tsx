@@ -5,6 +5,7 @@ import { type ReactNode, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { useCustomContent } from "@/client/custom-content";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { SiteHeader } from "@/features/shared/site-header";
 import { copyContentAction } from "@/server/actions/library";
 import type { CustomKind } from "@/server/schemas/custom-content";
@@ -42,7 +43,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const pageOf = (kind: CustomKind, item: { id: string; kind?: string }, page: ReactNode) => {
     if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} />;
     const copy = async () => {
-      const made = await copyContentAction({ kind, of: item.id });
+      const made = await answered(copyContentAction({ kind, of: item.id }));
       if (made.kind === "refused") return void toast(made.message);
       setCustom(made.custom);
       go(SHELF_OF[kind], made.id);

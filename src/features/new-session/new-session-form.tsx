@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { useData } from "@/client/data";
 import { toast } from "@/client/toast";
-import { useAsk } from "@/client/use-ask";
+import { answered, useAsk } from "@/client/use-ask";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { removeTemplateAction, startSessionAction } from "@/server/actions/sessions";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
@@ -69,7 +69,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     else router.push(`/session/${outcome.id}`);
   };
   const deleteTemplate = async (template: string) => {
-    const outcome = await removeTemplateAction(template);
+    const outcome = await answered(removeTemplateAction(template));
     await refetch();
     if (outcome.kind === "refused") toast(outcome.message);
     else toastUndo(`Template "${outcome.name}" is deleted.`, outcome.token, () => void refetch());

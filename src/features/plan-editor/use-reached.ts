@@ -2,6 +2,7 @@
 
 import { useCallback, useMemo, useState } from "react";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { reachedAt } from "@/core/drills";
 import { noteReachedAction } from "@/server/actions/athletes";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
@@ -22,12 +23,10 @@ export function useReached(first: OpenWarmUp): { opened: OpenWarmUp; onReached: 
           return is ? [...others, { drill, sign, day }] : others;
         });
       note(isReached);
-      const said = await noteReachedAction({ athleteId: id, drill, sign, reached: isReached }).catch(
-        () => null,
-      );
-      if (said?.kind === "noted") return;
+      const said = await answered(noteReachedAction({ athleteId: id, drill, sign, reached: isReached }));
+      if (said.kind === "noted") return;
       note(!isReached);
-      void toast(said?.message ?? "Not saved: the server cannot be reached. Try again.");
+      void toast(said.message);
     },
     [id],
   );

@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { restoreAction } from "@/server/actions/files";
 import type { RecentChange } from "@/server/files/restore";
 import { Button } from "@/ui/button";
@@ -20,9 +21,8 @@ const KINDS: Record<RecentChange["kind"], { was: string; way: string }> = {
 export function RecentChanges({ items }: { items: readonly RecentChange[] }) {
   const router = useRouter();
   const undo = async ({ token, name }: RecentChange) => {
-    const outcome = await restoreAction(token).catch(() => null);
-    if (!outcome) return toast("Not undone: the server cannot be reached. Try again.");
-    if (outcome.kind !== "restored") return toast(outcome.message);
+    const outcome = await answered(restoreAction(token));
+    if (outcome.kind === "refused") return toast(outcome.message);
     toast(staysInWords(outcome.stays) || `${name}: as before.`);
     router.refresh();
   };

@@ -1,6 +1,7 @@
 "use client";
 
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import { joinWords } from "@/lib/join-words";
 import { restoreAction } from "@/server/actions/files";
 
@@ -21,12 +22,13 @@ export function staysInWords(stays: readonly string[]): string {
  * @param onUndone what the page does then.
  */
 export function toastUndo(message: string, token: string, onUndone: () => void): void {
-  toast(message, {
+  const toastAgain = (problem: string) => toastUndo(problem, token, onUndone);
+  void toast(message, {
     action: {
       label: "Undo",
       onClick: async () => {
-        const outcome = await restoreAction(token);
-        if (outcome.kind !== "restored") return toast(outcome.message);
+        const outcome = await answered(restoreAction(token));
+        if (outcome.kind === "refused") return toastAgain(outcome.message);
         onUndone();
         const said = staysInWords(outcome.stays);
         if (said) toast(said);

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { type RefObject, useState } from "react";
 import { DayPicker } from "react-day-picker";
 import { toast } from "@/client/toast";
-import { useAsk } from "@/client/use-ask";
+import { answered, useAsk } from "@/client/use-ask";
 import { repeatDays, type Session } from "@/core/session";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
@@ -50,7 +50,10 @@ export function CopyDialog({
       cancel: {
         label: "Undo",
         onClick: async () => {
-          for (const id of outcome.ids) await removeSessionAction(id);
+          for (const id of outcome.ids) {
+            const removed = await answered(removeSessionAction(id));
+            if (removed.kind === "refused") return toast(removed.message);
+          }
           toast("Undone.");
         },
       },

@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
 import { toast } from "@/client/toast";
+import { answered } from "@/client/use-ask";
 import type { Session, SessionEdit } from "@/core/session";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { keepTemplateAction, removeSessionAction } from "@/server/actions/sessions";
@@ -23,7 +24,7 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
   const home = useRef<HTMLButtonElement>(null);
 
   const remove = async () => {
-    const outcome = await removeSessionAction(session.id);
+    const outcome = await answered(removeSessionAction(session.id));
     if (outcome.kind === "refused") return void toast(outcome.message);
     router.push("/");
     toastUndo(`${session.name} is deleted.`, outcome.token, () => router.push(`/session/${session.id}`));
@@ -80,7 +81,7 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
         home={home}
         onClose={close}
         onTake={async (name) => {
-          const outcome = await keepTemplateAction({ sessionId: session.id, name });
+          const outcome = await answered(keepTemplateAction({ sessionId: session.id, name }));
           if (outcome.kind !== "kept") return outcome.message;
           toast(`Saved as "${name}".`);
           return null;

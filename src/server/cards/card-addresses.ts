@@ -1,4 +1,5 @@
 import { randomBytes } from "node:crypto";
+import { addDays, format, parseISO, subDays } from "date-fns";
 import QRCode from "qrcode";
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
@@ -6,6 +7,7 @@ import {
   addCardAddresses,
   deleteCardAddresses,
   listCardAddresses,
+  listCardAddressesFrom,
   readCardAddress,
 } from "@/data/card-addresses";
 import { presentOf } from "../plans/plan-session";
@@ -14,6 +16,19 @@ import { openSession, openWarmUp } from "../sessions/open-session";
 
 /** Bytes of an address: as many as a good key has. */
 const TOKEN_BYTES = 18;
+
+/** For how many days after its session an address works. */
+const DAYS_AFTER = 7;
+
+/** The last day on which the addresses of a session's cards work. */
+export function lastDayOfCards(sessionDay: string): string {
+  return format(addDays(parseISO(sessionDay), DAYS_AFTER), "yyyy-MM-dd");
+}
+
+/** The first day of sessions whose cards' addresses still work. */
+function firstDayInForce(): string {
+  return format(subDays(new Date(), DAYS_AFTER), "yyyy-MM-dd");
+}
 
 /** Under which address phones reach this server: PUBLIC_URL, without a slash at its end; null: it is not set. */
 export function publicUrl(): string | null {
@@ -57,6 +72,8 @@ export async function shareCards(
 ): Promise<{ kind: "shared" } | Refused> {
   const opened = await openSession(sessionId, catalog);
   if (!opened.ok) return refuse("This session is no longer there.");
+  if (opened.value.session.day < firstDayInForce())
+    return refuse("Links to cards end a week after their session. This one is longer ago.");
   const known = await listCardAddresses(sessionId);
   const wanted = presentOf(opened.value)
     .map((m) => m.athlete.id)
@@ -80,9 +97,22 @@ export async function stopSharingCards({
   return { kind: "stopped" };
 }
 
-/** The warm-up that an address shows; null: there is none, or it has been revoked. */
+/** The addresses in force of all sessions, each session with whose cards they are and the last day on which they work. */
+export async function sharedCards() {
+  const rows = await listCardAddressesFrom(firstDayInForce());
+  const sessions = [...new Map(rows.map((r) => [r.session.id, r.session])).values()];
+  return sessions.map((session) => ({
+    ...session,
+    lastDay: lastDayOfCards(session.day),
+    athletes: rows.filter((r) => r.session.id === session.id).map((r) => r.athlete),
+  }));
+}
+export type SharedCards = Awaited<ReturnType<typeof sharedCards>>[number];
+
+/** The warm-up that an address shows; null: there is none, it has ended, or it has been revoked. */
 export async function openByAddress(token: string, catalog: Catalog) {
   const row = token.length <= 64 ? await readCardAddress(token) : null;
   const opened = row && (await openWarmUp(row.sessionId, row.athleteId, catalog));
-  return opened?.ok ? opened.value : null;
+  if (!opened?.ok || opened.value.session.day < firstDayInForce()) return null;
+  return opened.value;
 }

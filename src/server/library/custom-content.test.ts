@@ -9,14 +9,11 @@ import {
   copyContentAction,
   done,
   groupPlanOf,
-  openByAddress,
   openSession,
   removeGymAction,
   saveCustomContentAction,
   saveSessionAction,
-  shareCardsAction,
   startSessionAction,
-  stopSharingCardsAction,
   warmUpsOf,
 } from "../__tests__/now";
 import { openGymKit } from "../gyms/gym-kit";
@@ -213,20 +210,4 @@ describe("gyms and rooms", () => {
       message: expect.stringMatching(message),
     });
   });
-});
-
-test("addresses of cards: each its own, for those who are there, gone once revoked", async () => {
-  const sessionId = "today-masters";
-  await shareCardsAction({ sessionId, athleteIds: ["rashid", "mei", "nobody"] });
-  const { cardAddressesOf } = await import("../cards/card-addresses");
-  const addresses = await cardAddressesOf(sessionId);
-  expect([...addresses.keys()].sort()).toEqual(["mei", "rashid"]);
-  const tokenOf = (id: string) => addresses.get(id)!.path.replace("/card/", "");
-  expect(tokenOf("mei")).not.toBe(tokenOf("rashid"));
-  expect((await openByAddress(tokenOf("mei")))?.member.athlete.id).toBe("mei");
-  await shareCardsAction({ sessionId, athleteIds: ["mei"] });
-  expect((await cardAddressesOf(sessionId)).get("mei")!.path).toBe(addresses.get("mei")!.path);
-  await stopSharingCardsAction({ sessionId, athleteIds: ["mei"] });
-  expect(await openByAddress(tokenOf("mei"))).toBeNull();
-  expect(await openByAddress("x".repeat(200))).toBeNull();
 });

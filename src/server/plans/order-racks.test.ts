@@ -29,25 +29,13 @@ test("a session's bars are ordered as it says, everybody's sets once", async () 
   const again = await opened();
   expect(again.session.racks).toEqual({ count: 5, loaders: 2, stock: "room" });
   const plan = await wholePlanOf(again);
-  const { lifters, orders } = (await orderRacks(
-    again.session,
-    plan,
-    gym,
-    catalog,
-    new AbortController().signal,
-  ))!;
+  const { lifters, orders } = orderRacks(again.session, plan, gym, catalog)!;
   expect(orders).toHaveLength(5);
   expect(orders.flatMap((o) => o.lifters).toSorted((a, b) => a - b)).toEqual(lifters.map((_, i) => i));
   for (const { lifters: here, best } of orders) {
     const sets = here.reduce((sum, i) => sum + lifters[i]!.sets.length, 0);
     expect(best.turns).toHaveLength(sets);
   }
-});
-
-test("nothing is ordered for who no longer waits", async () => {
-  const { session, gym, ...rest } = await opened();
-  const plan = await wholePlanOf({ session, gym, ...rest });
-  expect(await orderRacks(session, plan, gym, catalog, AbortSignal.abort())).toBeNull();
 });
 
 test.each([

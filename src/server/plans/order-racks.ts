@@ -3,7 +3,7 @@ import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { type RackOrder, rackOrders } from "@/core/rack";
 import { type RackRequest, rackRequestFor, type Session } from "@/core/session";
-import { finishBetweenRequests } from "../api/finish-between-requests";
+import { drain } from "@/lib/drain";
 
 /** The bars of a session as they are shared. */
 export interface OrderedRacks {
@@ -11,19 +11,15 @@ export interface OrderedRacks {
   orders: readonly RackOrder[];
 }
 
-/**
- * Orders a session's bars as its page does. Null where nobody shares one, or as soon as nobody waits for it any more.
- */
-export async function orderRacks(
+/** Orders a session's bars as its page does; null where nobody shares one. */
+export function orderRacks(
   session: Pick<Session, "racks">,
   plan: GroupPlan,
   gym: GymKit,
   catalog: Catalog,
-  signal: AbortSignal,
-): Promise<OrderedRacks | null> {
+): OrderedRacks | null {
   const request = rackRequestFor(plan, session.racks, gym, catalog);
   if (!request) return null;
   const { lifters, racks, secondsPerMove } = request;
-  const orders = await finishBetweenRequests(rackOrders(lifters, racks, secondsPerMove), signal);
-  return orders && { lifters, orders };
+  return { lifters, orders: drain(rackOrders(lifters, racks, secondsPerMove)) };
 }

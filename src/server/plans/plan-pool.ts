@@ -6,11 +6,15 @@ import { type PlanTask, planText } from "./plan-task";
 /** For how long a thread without work is kept. Milliseconds. */
 const IDLE_MS = 30_000;
 
+/** For how long one plan is worked on at most, waiting included. Milliseconds. */
+const DEADLINE_MS = 60_000;
+
 let pool: Piscina | null = null;
 
 /**
  * Works a plan out beside the thread that answers requests: in a pool of worker threads, whose script PLAN_THREAD names
  * (`scripts/prepare.mjs` builds it). Without it, as in unit tests, between requests on the same thread.
+ * One that takes over a minute is given up.
  */
 export async function runPlan(task: PlanTask, catalog: Catalog): Promise<string> {
   const filename = process.env.PLAN_THREAD;
@@ -24,5 +28,6 @@ export async function runPlan(task: PlanTask, catalog: Catalog): Promise<string>
     maxThreads: Math.max(1, availableParallelism() - 1),
     idleTimeout: IDLE_MS,
   });
-  return pool.run({ task, custom: catalog.custom });
+  const signal = AbortSignal.timeout(DEADLINE_MS);
+  return pool.run({ task, custom: catalog.custom }, { signal });
 }

@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
 import { addDays, format } from "date-fns";
 import { weight } from "@/core/units";
 import { write } from "@/data/database";
@@ -76,4 +79,29 @@ test("a session that cannot be read does not take the day with it", async () => 
 test("looking ahead does no harm, whatever is stored", async () => {
   await expect(planAhead()).resolves.toBeUndefined();
   await expect(planAhead(new Date(2040, 0, 1))).resolves.toBeUndefined();
+});
+
+test("a plan that cannot be worked out is said with its session, and stops no other", async () => {
+  const folder = mkdtempSync(path.join(tmpdir(), "iron-step-plans-"));
+  const script = path.join(folder, "thread.mjs");
+  writeFileSync(script, "export default async () => { throw new Error('no plan'); };");
+  process.env.PLAN_THREAD = script;
+  const said = jest.spyOn(console, "error").mockImplementation(() => undefined);
+  try {
+    const day = format(addDays(new Date(), 2), "yyyy-MM-dd");
+    const opened = await openSession("today-pilots");
+    if (!opened.ok) throw new Error("not opened");
+    const { session: before, revision } = opened.value;
+    await saveSessionAction({ revision, session: { ...before, minutes: before.minutes + 1 } });
+    const { sessions } = await listDay(today(), 1);
+    const { unreadable } = sessions.find((s) => s.id === "today-pilots")!;
+    expect(unreadable).toMatch(/could not be worked out/);
+    expect(sessions.some((s) => s.unreadable === null && s.lines.length > 0)).toBe(true);
+    expect((await listDay(day, 1)).day).toBe(day);
+    await planAhead();
+  } finally {
+    delete process.env.PLAN_THREAD;
+    said.mockRestore();
+    rmSync(folder, { recursive: true, force: true });
+  }
 });

@@ -10,7 +10,7 @@ import type { Finding } from "@/lib/result";
 import { type MemberWarmUp, warmUpsOf } from "../plans/plan-session";
 import { dayField } from "../schemas/session";
 import { today } from "./day";
-import { openSessions, type SessionToShow } from "./open-session";
+import { type OpenSession, openSessions, type SessionToShow } from "./open-session";
 
 /** What a line of a day says of a plan, or of what the plan starts from. */
 type Attention = PlanFinding | Finding<"over-time" | "old-working-weight">;
@@ -93,16 +93,29 @@ function lineOf(warmUp: MemberWarmUp, day: string, catalog: Catalog): DayLine {
   };
 }
 
-async function daySession(shown: SessionToShow, catalog: Catalog): Promise<DaySession> {
-  const { row, opened } = shown;
-  const { id, name, day, time } = row;
-  if (!opened.ok)
-    return {
-      ...{ id, name, day, time, arriveBy: null, gym: "", minutes: 0, together: false },
-      ...{ absent: [], lines: [], unreadable: opened.error },
-    };
-  const { session, gym, members } = opened.value;
-  const lines = (await warmUpsOf(opened.value, catalog)).map((w) => lineOf(w, day, catalog));
+/** A session of which nothing can be shown but what it is, and why. */
+function unreadableSession({ id, name, day, time }: SessionToShow["row"], why: string): DaySession {
+  return {
+    ...{ id, name, day, time, arriveBy: null, gym: "", minutes: 0, together: false },
+    ...{ absent: [], lines: [], unreadable: why },
+  };
+}
+
+/** A session as a day shows it. One that cannot be planned says so and leaves the others alone. */
+async function daySession({ row, opened }: SessionToShow, catalog: Catalog): Promise<DaySession> {
+  if (!opened.ok) return unreadableSession(row, opened.error);
+  try {
+    return await plannedSession(opened.value, catalog);
+  } catch (error) {
+    console.error(`The plans of session ${row.id} could not be worked out:`, error);
+    return unreadableSession(row, "Its plans could not be worked out. Open it to see more.");
+  }
+}
+
+async function plannedSession(opened: OpenSession, catalog: Catalog): Promise<DaySession> {
+  const { session, gym, members } = opened;
+  const { id, name, day, time } = session;
+  const lines = (await warmUpsOf(opened, catalog)).map((w) => lineOf(w, day, catalog));
   const longest = Math.max(0, ...lines.map((l) => l.stair.seconds));
   return {
     id,

@@ -2,6 +2,7 @@ import { format, parseISO } from "date-fns";
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import type { Session } from "@/core/session";
+import { listCardAddresses } from "@/data/card-addresses";
 import { readGym } from "@/data/gyms";
 import {
   addSessions,
@@ -73,11 +74,12 @@ export async function removeSession(id: string): Promise<{ kind: "removed"; toke
   const row = await readSession(id);
   if (!row) return refuse("This session is no longer there.");
   const { session } = row;
-  const warmUps = await readWarmUps([session.id]);
+  const [warmUps, addresses] = await Promise.all([readWarmUps([session.id]), listCardAddresses(session.id)]);
   const removed: NewSession = {
     session,
     participants: row.participants.map(({ athleteId, absent }, place) => ({ athleteId, absent, place })),
     warmUps: warmUps.map(({ sessionId: _, ...w }) => w),
+    addresses: addresses.map(({ token, athleteId }) => ({ token, athleteId })),
   };
   // Kept before it goes, so that nothing is lost if the machine stops in between.
   const token = await keepUndoable(
@@ -90,7 +92,8 @@ export async function removeSession(id: string): Promise<{ kind: "removed"; toke
 }
 
 /** Restores a session that was deleted, with those of its athletes who are still there. */
-export async function restoreSession({ session, participants, warmUps }: NewSession): Promise<void> {
+export async function restoreSession(removed: NewSession): Promise<void> {
+  const { session, participants, warmUps, addresses = [] } = removed;
   const [isThere, gym, first] = await Promise.all([
     athletesThere(participants.map((p) => p.athleteId)),
     readGym(session.gymId),
@@ -101,6 +104,7 @@ export async function restoreSession({ session, participants, warmUps }: NewSess
       session: { ...session, gymId: (gym ?? first)!.id },
       participants: participants.filter((p) => isThere(p.athleteId)),
       warmUps: warmUps.filter((w) => isThere(w.athleteId)),
+      addresses: addresses.filter((a) => isThere(a.athleteId)),
     },
   ]);
 }

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { FilesPage } from "@/features/files/files-page";
+import { sharedCards } from "@/server/cards/card-addresses";
 import { databaseCopies } from "@/server/files/database-copies";
 import { listRecentChanges } from "@/server/files/restore";
 
@@ -7,5 +8,6 @@ export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Files" };
 
 export default async function Page() {
-  return <FilesPage changes={await listRecentChanges()} copies={databaseCopies()} />;
+  const [changes, cards] = await Promise.all([listRecentChanges(), sharedCards()]);
+  return <FilesPage changes={changes} cards={cards} copies={databaseCopies()} />;
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PhonesPage } from "@/features/card/phones-page";
-import { cardAddressesOf, publicUrl } from "@/server/cards/card-addresses";
+import { cardAddressesOf, lastDayOfCards, publicUrl } from "@/server/cards/card-addresses";
 import { presentOf } from "@/server/plans/plan-session";
 import { openedSession, sessionTitle } from "../opened";
 
@@ -22,5 +22,13 @@ export default async function Phones({ params }: Params) {
     name: athlete.name,
     address: addresses.get(athlete.id) ?? null,
   }));
-  return <PhonesPage session={opened.value.session} people={people} publicUrl={publicUrl()} />;
+  const { session } = opened.value;
+  return (
+    <PhonesPage
+      session={session}
+      people={people}
+      lastDay={lastDayOfCards(session.day)}
+      publicUrl={publicUrl()}
+    />
+  );
 }

@@ -1,5 +1,4 @@
 import { openCatalog } from "@/server/library/catalog";
-import { orderRacks } from "@/server/plans/order-racks";
 import { wholePlanOf } from "@/server/plans/plan-session";
 import { openSession } from "@/server/sessions/open-session";
 import { noSuchPlan, pdfResponse } from "@/threads/threads";
@@ -12,7 +11,6 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   if (!opened.ok) return noSuchPlan();
   const { session, gym } = opened.value;
   const plan = await wholePlanOf(opened.value, catalog);
-  const racks = await orderRacks(session, plan, gym, catalog, request.signal);
   const name = `${session.name} ${session.day} sheets`;
-  return pdfResponse({ kind: "sheets", of: { session, gym, plan, racks } }, name, request, catalog);
+  return pdfResponse({ kind: "sheets", of: { session, gym, plan } }, name, request, catalog);
 }
