@@ -1,4 +1,5 @@
 import { badRequests } from "./bad-requests";
+import { commandsBeside } from "./beside";
 import { fullDisk } from "./full-disk";
 import { kills } from "./kills";
 import { writers } from "./writers";
@@ -13,6 +14,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
   ? [
       ["6 writers, one server", () => writers(1, 6, 2)],
       ["4 writers, two servers on one file", () => writers(2, 4, 2)],
+      ["6 commands beside writers", () => commandsBeside(6)],
       ["3 kills while writing", () => kills(3)],
       ["no room to write", fullDisk],
       ["250 bad requests", () => badRequests(250, HANGS_MS, Number.POSITIVE_INFINITY)],
@@ -20,6 +22,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
   : [
       ["20 writers, one server", () => writers(1, 20, 8)],
       ["20 writers, two servers on one file", () => writers(2, 20, 8)],
+      ["150 commands beside writers", () => commandsBeside(150)],
       ["200 kills while writing", () => kills(200)],
       ["no room to write", fullDisk],
       ["20,000 bad requests", () => badRequests(20_000, 2000, 400)],

@@ -1,6 +1,6 @@
-import { Mutex } from "async-mutex";
 import { drizzle, type LibSQLDatabase } from "drizzle-orm/libsql";
 import { checkpoint, databasePlace, openDatabaseFile } from "./file/open-file";
+import type { WriteTurns } from "./file/write-turn";
 import * as schema from "./schema";
 
 /** How often the write-ahead log is moved into the file. Milliseconds. */
@@ -10,7 +10,7 @@ export type Database = LibSQLDatabase<typeof schema>;
 
 interface Connection {
   db: Database;
-  writes: Mutex;
+  turns: WriteTurns;
   /** Ends it when what is being written has been; a copy of the file alone is then whole. */
   close: () => Promise<void>;
 }
@@ -21,10 +21,9 @@ const holder = globalThis as { ironStepConnection?: Promise<Connection> };
 
 /** Opens the database that DATABASE_URL names (a file under data/ otherwise) and brings it up to date. */
 async function connect(): Promise<Connection> {
-  const client = await openDatabaseFile();
-  const writes = new Mutex();
+  const { client, turns } = await openDatabaseFile();
   const isFile = databasePlace().file !== null;
-  const save = () => writes.runExclusive(() => checkpoint(client));
+  const save = () => turns.run(() => checkpoint(client));
   // Who reads or writes elsewhere holds it up: it is tried again later.
   const timer = isFile
     ? setInterval(() => void save().catch(() => undefined), CHECKPOINT_EVERY_MS)
@@ -34,9 +33,10 @@ async function connect(): Promise<Connection> {
     clearInterval(timer);
     if (isFile) await save();
     client.close();
+    await turns.close();
     holder.ironStepConnection = undefined;
   };
-  return { db: drizzle(client, { schema }), writes, close };
+  return { db: drizzle(client, { schema }), turns, close };
 }
 
 function connection(): Promise<Connection> {
@@ -52,13 +52,10 @@ export async function database(): Promise<Database> {
   return (await connection()).db;
 }
 
-/**
- * Runs one writing use case after the other: a file takes one writer at a time, and a second one would be
- * refused rather than wait.
- */
+/** Runs one writing use case after the other, also of other programs on the same file. */
 export async function write<T>(work: (db: Database) => Promise<T>): Promise<T> {
-  const { db, writes } = await connection();
-  return writes.runExclusive(() => work(db));
+  const { db, turns } = await connection();
+  return turns.run(() => work(db));
 }
 
 /** As `write`, in one transaction that no other program's write comes between: all of it or nothing. */

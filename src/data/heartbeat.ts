@@ -1,16 +1,17 @@
 import { statfs } from "node:fs/promises";
 import path from "node:path";
-import { database } from "./database";
+import { write } from "./database";
 import { databasePlace } from "./file/open-file";
 import { heartbeat } from "./schema";
 
 /** Writes a row, which shows that anything can be saved. @throws where nothing can. */
 export async function beat(now: number): Promise<void> {
-  const db = await database();
-  await db
-    .insert(heartbeat)
-    .values({ id: 1, at: now })
-    .onConflictDoUpdate({ target: heartbeat.id, set: { at: now } });
+  await write((db) =>
+    db
+      .insert(heartbeat)
+      .values({ id: 1, at: now })
+      .onConflictDoUpdate({ target: heartbeat.id, set: { at: now } }),
+  );
 }
 
 /** Bytes that are free where the database is; null: it is on another machine. */

@@ -15,12 +15,14 @@ async function run([command, to]: readonly string[]): Promise<string> {
     throw new DatabaseTrouble("Copies are made of a file; this database is on another machine.", EXIT.access);
   }
   if (command === "restore") return restore(file!, to);
-  const client = await openDatabaseFile();
+  const { client, turns } = await openDatabaseFile();
   try {
     switch (command) {
       case "check":
-        await client.execute(
-          "INSERT INTO heartbeat (id, at) VALUES (1, 0) ON CONFLICT (id) DO UPDATE SET at = at",
+        await turns.run(() =>
+          client.execute(
+            "INSERT INTO heartbeat (id, at) VALUES (1, 0) ON CONFLICT (id) DO UPDATE SET at = at",
+          ),
         );
         return "";
       case "day-copy":
@@ -35,8 +37,9 @@ async function run([command, to]: readonly string[]): Promise<string> {
         throw new DatabaseTrouble(`There is no command “${command}”.`, EXIT.data);
     }
   } finally {
-    if (file !== null) await checkpoint(client);
+    if (file !== null) await turns.run(() => checkpoint(client));
     client.close();
+    await turns.close();
   }
 }
 
@@ -47,17 +50,23 @@ async function restore(file: string, copy: string | undefined): Promise<string> 
     const list = known.length > 0 ? ` There are:\n${known.join("\n")}` : "";
     throw new DatabaseTrouble(`Say which copy: “npm run restore FILE”.${list}`, EXIT.data);
   }
-  const client = await openDatabaseFile().catch((error: unknown) => {
+  const opened = await openDatabaseFile().catch((error: unknown) => {
     const trouble = troubleHere(error);
     if (trouble?.exitCode === EXIT.data) return null;
     throw error;
   });
-  if (client === null) return inPlace(copy, await replaceFile(file, copy));
+  if (opened === null) return inPlace(copy, await replaceFile(file, copy));
+  const { client, turns } = opened;
   try {
-    return inPlace(copy, await restoreFrom(client, file, copy));
+    const restored = async () => {
+      const kept = await restoreFrom(client, file, copy);
+      await checkpoint(client);
+      return kept;
+    };
+    return inPlace(copy, await turns.run(restored));
   } finally {
-    await checkpoint(client);
     client.close();
+    await turns.close();
   }
 }
 

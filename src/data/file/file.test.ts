@@ -34,7 +34,7 @@ afterEach(() => {
 });
 
 async function opened(): Promise<Client> {
-  const client = await openDatabaseFile();
+  const { client } = await openDatabaseFile();
   open.push(client);
   return client;
 }
@@ -62,7 +62,7 @@ test("the file alone is whole after the first start, and after each checkpoint",
 
 describe("a file that cannot be used", () => {
   const spoil = async (how: () => void | Promise<void>) => {
-    (await openDatabaseFile()).close();
+    (await openDatabaseFile()).client.close();
     await how();
     const is = readFileSync(file);
     const error = await openDatabaseFile().catch((e: unknown) => e);
@@ -128,7 +128,7 @@ describe("copies", () => {
   });
 
   test("are made before a database is brought to a newer shape", async () => {
-    const client = await openDatabaseFile();
+    const { client } = await openDatabaseFile();
     await addGroup(client, "a");
     await client.executeMultiple(
       "ALTER TABLE gym DROP COLUMN time_zone; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
@@ -166,7 +166,7 @@ describe("copies", () => {
   });
 
   test("come into the place of a file that is damaged, which is kept", async () => {
-    const client = await openDatabaseFile();
+    const { client } = await openDatabaseFile();
     await addGroup(client, "a");
     const copy = path.join(folder, "copy.db");
     await copyTo(client, copy);

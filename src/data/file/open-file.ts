@@ -6,6 +6,7 @@ import { migrate } from "drizzle-orm/libsql/migrator";
 import { copyBeforeUpgrade } from "./copies";
 import { BUSY_TIMEOUT_MS, patientClient } from "./patient-client";
 import { DatabaseTrouble, damaged, EXIT, troubleOf } from "./trouble";
+import { WriteTurns } from "./write-turn";
 
 const DEFAULT_FILE = "data/iron-step.db";
 const MIGRATIONS = path.join("src", "data", "migrations");
@@ -29,24 +30,32 @@ export function clientOf(url: string): Client {
  *
  * @throws DatabaseTrouble that says what is wrong and what to do.
  */
-export async function openDatabaseFile(): Promise<Client> {
+export async function openDatabaseFile(): Promise<OpenFile> {
   const { url, file } = databasePlace();
+  const turns = new WriteTurns(file);
   try {
     if (file !== null) prepareFile(file);
     const client = clientOf(url);
-    if (file !== null) {
-      await checkPages(client, file);
-      await client.execute("PRAGMA journal_mode=WAL");
-    }
-    await client.execute("PRAGMA foreign_keys=ON");
-    const pending = await pendingMigrations(client, file ?? url);
-    if (file !== null && pending.first !== null) await copyBeforeUpgrade(client, file, pending.first);
-    await bringUpToDate(client);
-    if (file !== null) await checkpoint(client);
-    return client;
+    if (file !== null) await checkPages(client, file);
+    await turns.run(async () => {
+      if (file !== null) await client.execute("PRAGMA journal_mode=WAL");
+      await client.execute("PRAGMA foreign_keys=ON");
+      const pending = await pendingMigrations(client, file ?? url);
+      if (file !== null && pending.first !== null) await copyBeforeUpgrade(client, file, pending.first);
+      await bringUpToDate(client);
+      if (file !== null) await checkpoint(client);
+    });
+    return { client, turns };
   } catch (error) {
+    await turns.close();
     throw troubleHere(error) ?? error;
   }
+}
+
+/** A database that is open, and the turns to write to it. */
+export interface OpenFile {
+  client: Client;
+  turns: WriteTurns;
 }
 
 /** Brings a database to the shape that this version has. */
@@ -111,7 +120,7 @@ async function pendingMigrations(client: Client, name: string): Promise<{ first:
   return { first: entries.find((e) => e.when > done)?.tag ?? null };
 }
 
-/** Moves what is in the write-ahead log into the file, so that a copy of the file alone is whole. */
+/** Moves what is in the write-ahead log into the file, so that a copy of the file alone is whole. Only in one's turn. */
 export async function checkpoint(client: Client): Promise<void> {
   await client.execute("PRAGMA wal_checkpoint(TRUNCATE)");
 }

@@ -9,6 +9,6 @@ export function withTemporaryDatabase(): void {
   process.env.DATABASE_URL = `file:${file}`;
   afterAll(() => {
     process.env.DATABASE_URL = before;
-    for (const end of ["", "-wal", "-shm"]) rmSync(file + end, { force: true });
+    for (const end of ["", "-wal", "-shm", "-turn"]) rmSync(file + end, { force: true });
   });
 }

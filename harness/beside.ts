@@ -1,0 +1,43 @@
+import { execFile } from "node:child_process";
+import { promisify } from "node:util";
+import { ask, demoDatabase, isSound, serverOn } from "./app";
+
+const WRITERS = 5;
+const run = promisify(execFile);
+
+/**
+ * Writers on a server while another program opens the file, writes, and closes it, over and over, as each start and each
+ * copy of a day does: what was acknowledged is there.
+ */
+export async function commandsBeside(times: number): Promise<string | null> {
+  const file = demoDatabase();
+  const server = await serverOn(file);
+  const acknowledged: string[] = [];
+  let isOver = false;
+  try {
+    const work = Array.from({ length: WRITERS }, async (_, writer) => {
+      for (let i = 0; !isOver; i++) {
+        const name = `Beside writer ${writer} no ${i}`;
+        const outcome = await ask<{ kind: string }>(server.url, "addAthletesAction", {
+          ...{ names: name, group: "Beside", unit: "kg" },
+        });
+        if (outcome?.kind === "added") acknowledged.push(name);
+      }
+    });
+    const env = { ...process.env, DATABASE_URL: `file:${file}` };
+    for (let time = 0; time < times; time++) {
+      const command = time % 2 === 0 ? "check" : "day-copy";
+      await run(process.execPath, ["dist/database.mjs", command], { env });
+    }
+    isOver = true;
+    await Promise.all(work);
+    if (!isSound(file)) return "the file is damaged";
+    const csv = await (await fetch(`${server.url}/export/athletes.csv`)).text();
+    const lost = acknowledged.filter((name) => !csv.includes(`${name},`));
+    if (acknowledged.length === 0) return "nothing was written";
+    return lost.length > 0 ? `${lost.length} of ${acknowledged.length} acknowledged writes were lost` : null;
+  } finally {
+    isOver = true;
+    await server.stop();
+  }
+}
