@@ -8,6 +8,9 @@ import { DATABASE_COMMAND, PLAN_THREAD, WORK_THREAD } from "./prepare.mjs";
 import { isForeignChange, isOurHost, isThisMachine, mayReach, pathOf } from "./reach.mjs";
 
 process.env.NODE_ENV ??= "production";
+// Whoever reads what is said here may go away first; saying so again, for ever, would be all that is still done.
+for (const stream of [process.stdout, process.stderr]) stream.on("error", () => undefined);
+
 process.env.PLAN_THREAD ??= PLAN_THREAD;
 process.env.WORK_THREAD ??= WORK_THREAD;
 
