@@ -1,7 +1,7 @@
 "use client";
 
 import { Command } from "cmdk";
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { Button } from "./button";
 import { type Entry, findEntries } from "./find-entries";
 import { Sheet, SheetClose } from "./sheet";
@@ -10,6 +10,7 @@ import { Sheet, SheetClose } from "./sheet";
 export interface PickItem extends Entry {
   /** It is shown, with why in its note, but cannot be picked. */
   isBarred?: boolean;
+  picture?: ReactNode;
 }
 
 /** Things to pick one after the other from a long list, found by typing. What is picked leaves the list. */
@@ -72,15 +73,16 @@ function PickList({
             heading={heading}
             className="[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint"
           >
-            {entries.map(({ id, label, note, isBarred }) => (
+            {entries.map(({ id, label, note, isBarred, picture }) => (
               <Command.Item
                 key={id}
                 value={id}
                 disabled={isBarred}
                 onSelect={() => onPick(id)}
-                className="flex min-h-8 cursor-pointer items-center justify-between gap-4 rounded-xs px-2 font-medium data-[disabled=true]:cursor-default data-[disabled=true]:text-ink-soft data-[selected=true]:bg-chalk-deep"
+                className="flex min-h-8 cursor-pointer items-center gap-3 rounded-xs px-2 font-medium data-[disabled=true]:cursor-default data-[disabled=true]:text-ink-soft data-[selected=true]:bg-chalk-deep"
               >
-                <span className="truncate">{label}</span>
+                {picture}
+                <span className="min-w-0 flex-1 truncate">{label}</span>
                 {note && <span className="condensed shrink-0 text-xs text-ink-soft">{note}</span>}
               </Command.Item>
             ))}

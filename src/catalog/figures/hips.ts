@@ -422,10 +422,10 @@ export const HIP_FIGURES: Record<string, Figure> = {
       poses: [
         {
           ...halfKneeling({
-            at: [0, 0.142, 0],
-            trunk: [30, 0, 0],
+            at: [0, 0.15, 0],
+            trunk: [38, 0, 0],
             leftLeg: { ankle: [0.1, 0.055, 0.13], toe: 4, turn: -80, bend: [1, 0.1, -0.7] },
-            rightLeg: { thigh: [30, 180], shank: [56, 180], toe: 72 },
+            rightLeg: { thigh: [30, 180], shank: [50, 180], toe: 74 },
           }),
           ...arms({ hand: [0.26, 0.03, 0.13] }),
         },

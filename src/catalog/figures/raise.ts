@@ -22,7 +22,7 @@ const run = (behind: number, before: number): Pose[] =>
       ...{ leftArm: BACK, rightArm: FRONT },
     }),
     stand({
-      ...{ at: [0, 0.6, 0], trunk: [5, 0, 0] },
+      ...{ at: [0, 0.61, 0], trunk: [5, 0, 0] },
       leftLeg: { thigh: [14, 180], shank: [behind * 0.6, 180], toe: 40 },
       rightLeg: { thigh: [before, 0], shank: [20, 180], toe: 5 },
       ...{ leftArm: { upper: [12, 180], fore: [70, 0] }, rightArm: { upper: [12, 0], fore: [80, 0] } },

@@ -1,5 +1,5 @@
 import type { AthleteRecord } from "../athlete";
-import { needsOf, PHASE_NAMES } from "../catalog";
+import { type Drill, needsOf, PHASE_NAMES } from "../catalog";
 import { formatDose } from "../dose";
 import type { DraftLift, WarmUpDraft } from "../draft";
 import type { GymKit } from "../gym";
@@ -24,6 +24,8 @@ import { formatClock, formatSeconds, formatWeight, type Weight } from "../units"
 export interface CardDrill {
   id: string;
   isTest: boolean;
+  /** How it is done and what it looks like. */
+  drill: Drill;
   /** From 1, among the drills of its lift; null: a test. */
   number: number | null;
   name: string;
@@ -185,6 +187,7 @@ function drillsOf({ steps, tests }: PlanOutline, gym: GymKit): CardDrill[] {
   const rows = once.map(({ drill, phase, startsAt, dose, circuit, ...step }, i) => ({
     id: drill.id,
     isTest: false,
+    drill,
     number: i + 1,
     name: drill.name,
     phase: PHASE_NAMES[phase],
@@ -207,6 +210,7 @@ function testRow({ test, drill, looksFor, startsAt, seconds }: PlanTest, gym: Gy
   return {
     id: `test ${test} ${startsAt}`,
     isTest: true,
+    drill,
     number: null,
     name: `Test: ${drill.name}`,
     phase: "Test",

@@ -78,6 +78,8 @@ export interface Drill {
   how: string;
   cues: readonly string[];
   faults: readonly string[];
+  /** The drill whose figure it has; null: none. Absent: its own. */
+  figure?: DrillId | null;
   /** Taken out by the coach: there for the plans that have it, in no new one. */
   retired?: boolean;
 }
@@ -116,4 +118,9 @@ export function drillRecord(content: DrillContent): Drill {
     ...content,
     dose: { sides: 1, directions: 1, secondsPerUnit: 2, restSeconds: 0, step: 1, ...content.dose },
   };
+}
+
+/** The id of the figure that shows a drill or lift; null: it has none. */
+export function figureOf({ id, figure }: { id: string; figure?: string | null }): string | null {
+  return figure === undefined ? id : figure;
 }

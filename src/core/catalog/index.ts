@@ -18,6 +18,7 @@ export {
   type DrillId,
   type DrillLoad,
   drillRecord,
+  figureOf,
   PLANES,
   type Plane,
   type Position,

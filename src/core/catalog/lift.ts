@@ -33,5 +33,7 @@ export interface Lift {
   /** The approach that it brings with it, for drills alone. */
   approach?: string;
   /** Taken out by the coach: there for the plans that have it, in no new one. */
+  /** The lift whose figure it has; null: none. Absent: its own. */
+  figure?: LiftId | null;
   retired?: boolean;
 }

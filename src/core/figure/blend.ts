@@ -1,7 +1,7 @@
 import { type Body, LIMBS, type LimbNumbers, signOf } from "./body";
 import type { Side } from "./pose";
 import { skeletonOf } from "./skeleton";
-import { between, inAxes, subtract, type Vector } from "./vector";
+import { between, inAxes, subtract } from "./vector";
 
 const DEGREES = 180 / Math.PI;
 
@@ -74,5 +74,3 @@ export function breathing(body: Body, share: number): Body {
   const root = body.root.map((n, i) => (i === 13 ? n + lift : n));
   return { ...body, root };
 }
-
-export type { Vector };

@@ -1,5 +1,5 @@
 import type { Arm, Leg, Pose, Side, Turn } from "./pose";
-import { cosine, scaled, sine, type Vector } from "./vector";
+import { cosine, sine, type Vector } from "./vector";
 
 /** Lengths, in body heights. */
 export const LENGTHS = {
@@ -108,7 +108,8 @@ export const mirroredPoint = ([x, y, z]: Vector): Vector => [x, y, -z];
 
 const mirroredTurn = ([lean, tilt, turn]: Turn): Turn => [lean, -tilt, -turn];
 
-function mirroredLeg(leg: Leg): Leg {
+/** A leg as the other side does it. */
+export function mirroredLeg(leg: Leg): Leg {
   if ("floor" in leg) return { ...leg, floor: [leg.floor[0], -leg.floor[1]], ...bendOf(leg.bend) };
   if ("ankle" in leg) return { ...leg, ankle: mirroredPoint(leg.ankle), ...bendOf(leg.bend) };
   if ("knee" in leg) return { ...leg, knee: mirroredPoint(leg.knee) };
@@ -138,6 +139,3 @@ export function mirrored(pose: Pose): Pose {
     rightArm: mirroredArm(pose.leftArm),
   };
 }
-
-export { mirroredLeg };
-export const halved = (a: Vector): Vector => scaled(a, 0.5);

@@ -77,9 +77,9 @@ export function cycleOf(figure: Figure, dose: Timed): Cycle {
     if (round.length === 1) return breathing(round[0]!, share);
     let left = share * seconds;
     for (const { from, moves, seconds: whole } of stretches) {
-      if (left <= whole || whole === stretches.at(-1)!.seconds)
-        if (left <= whole)
-          return bodyBetween(round, from, moves && whole > 0 ? left / whole : 0, figure.flows ?? false);
+      if (left <= whole) {
+        return bodyBetween(round, from, moves && whole > 0 ? left / whole : 0, figure.flows ?? false);
+      }
       left -= whole;
     }
     return round[0]!;

@@ -1,3 +1,4 @@
+import type { Cycle } from "./cycle";
 import type { Figure, Part, Side } from "./pose";
 import { mirroredProp, type Solid, solidsOf } from "./props";
 import type { Skeleton } from "./skeleton";
@@ -185,3 +186,58 @@ function shadow({ joints }: Skeleton, eye: Eye): Shape[] {
   const points = hull(near.map(([x, , z]) => eye.flat([x, 0, z])));
   return [{ points, width: 0.05, closed: true, of: "shadow", tone: 1 }];
 }
+
+/** A square that holds a picture. Lengths as of shapes. */
+export interface Frame {
+  x: number;
+  y: number;
+  size: number;
+}
+
+/** A figure is drawn no larger than one that stands; the smallest square side. */
+const LEAST_SIZE = 1.06;
+const MARGIN = 0.04;
+
+/** The square that holds a figure at all times, whose floor is where that of others is. */
+export function frameOf(figure: Figure, cycle: Cycle): Frame {
+  const moments = [
+    ...figure.poses.map((_, i) => cycle.pose(i)),
+    ...Array.from({ length: 12 }, (_, i) => cycle.at(i / 12)),
+  ];
+  const edges = moments.flatMap((skeleton) =>
+    pictureOf(skeleton, figure).flatMap(({ points, width }) =>
+      points.map(([x, y]) => [x - width / 2, x + width / 2, y - width / 2, y + width / 2] as const),
+    ),
+  );
+  const least = (i: 0 | 2) => Math.min(...edges.map((e) => e[i])) - MARGIN;
+  const most = (i: 1 | 3) => Math.max(...edges.map((e) => e[i])) + MARGIN;
+  const size = Math.max(LEAST_SIZE, most(1) - least(0), most(3) - least(2));
+  return { x: (least(0) + most(1) - size) / 2, y: most(3) - size, size };
+}
+
+/** What stands for a figure where nothing moves: its telling pose, and the other end of its way, if there is one. */
+export function stillOf(figure: Figure, cycle: Cycle): { shapes: Shape[]; ghost: Shape[] } {
+  const { still = 0, poses } = figure;
+  const other = figure.ghost === undefined ? (poses.length === 2 ? 1 - still : null) : figure.ghost;
+  return {
+    shapes: pictureOf(cycle.pose(still), figure),
+    ghost: other === null ? [] : pictureOf(cycle.pose(other), { ...figure, props: [] }),
+  };
+}
+
+/** How many shades a substance has, from far or light to near or dark. */
+export const SHADES = 5;
+
+/** Which of the shades a shape is drawn in, from 0. */
+export const shadeOf = (shape: Shape): number => Math.min(SHADES - 1, Math.floor(shape.tone * SHADES));
+
+/** A shape as the data of an SVG path, points to a thousandth. */
+export function pathOf({ points, closed }: Shape): string {
+  const [[x, y] = [0, 0], ...others] = points.map(([px, py]) => [round(px), round(py)] as const);
+  // A point is drawn as a line that is too short to be seen as one, with round ends.
+  const isPoint = others.every(([ox, oy]) => ox === x && oy === y);
+  const lines = isPoint ? "h.001" : others.map(([ox, oy]) => `L${ox} ${oy}`).join("");
+  return `M${x} ${y}${lines}${closed ? "Z" : ""}`;
+}
+
+const round = (n: number) => Math.round(n * 1000) / 1000;

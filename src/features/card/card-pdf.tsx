@@ -1,9 +1,11 @@
 import { Document, Page, Rect, Svg, Text, View } from "@react-pdf/renderer";
 import { format, parseISO } from "date-fns";
-import type { CardLift, CardView } from "@/core/card";
+import type { CardDrill, CardLift, CardView } from "@/core/card";
 import type { Stair } from "@/core/plan";
 import type { Session } from "@/core/session";
 import { heatHex } from "@/features/shared/heat";
+import { MOST_FIGURES } from "./figure-strip";
+import { PdfFigure } from "./pdf-figure";
 import { EMBER, INK, PdfTable, styles } from "./pdf-parts";
 
 /** The cards of a session, each athlete on a page of their own, as on the screen. */
@@ -104,6 +106,24 @@ function PdfStair({ stair }: { stair: Stair }) {
   );
 }
 
+/** A figure's side. Points. */
+const FIGURE = 42;
+
+/** The drills as a row of figures, numbered as in the table. */
+function PdfFigures({ drills }: { drills: readonly CardDrill[] }) {
+  const shown = drills.filter((d) => !d.isTest).slice(0, MOST_FIGURES);
+  return (
+    <View style={{ flexDirection: "row", gap: 2, marginTop: 4 }}>
+      {shown.map(({ id, number, drill }) => (
+        <View key={id} style={{ width: FIGURE }}>
+          <Text style={[styles.soft, { fontSize: 7, position: "absolute" }]}>{number}</Text>
+          <PdfFigure drill={drill} size={FIGURE} />
+        </View>
+      ))}
+    </View>
+  );
+}
+
 function LiftPart({
   lift: { drills, ramp, missing },
   title,
@@ -116,6 +136,7 @@ function LiftPart({
   return (
     <View>
       {title && <Text style={styles.part}>{title}</Text>}
+      {!dense && <PdfFigures drills={drills} />}
       {drills.length > 0 && (
         <PdfTable
           dense={dense}
@@ -132,7 +153,10 @@ function LiftPart({
             cells: [
               d.at,
               <Text key="name" style={d.isInCircuit ? styles.inset : {}}>
-                <Text style={styles.strong}>{d.name}</Text>
+                <Text style={styles.strong}>
+                  {d.number !== null ? `${d.number}  ` : ""}
+                  {d.name}
+                </Text>
                 {d.kit.length > 0 ? ` (${d.kit.join(", ")})` : ""}
                 {d.offers.map((offer) => (
                   <Text key={offer} style={styles.soft}>

@@ -5,6 +5,7 @@ import type { GymKit } from "@/core/gym";
 import { Cautions } from "@/features/shared/cautions";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
+import { FigureStrip } from "./figure-strip";
 
 /** One athlete's warm-up on one page, for the floor and for print. */
 export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
@@ -45,6 +46,7 @@ export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
         // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
         <section key={i} className="break-inside-avoid-page">
           {lifts.length > 1 && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
+          <FigureStrip lift={lift} />
           {lift.drills.length > 0 && <DrillTable drills={lift.drills} />}
           {lift.missing && <p className="mt-4 text-sm">{lift.missing}</p>}
           {lift.ramp && <RampTable ramp={lift.ramp} gym={gym} />}
@@ -122,7 +124,10 @@ function DrillTable({ drills }: { drills: readonly CardDrill[] }) {
             <tr>
               <td className={`${CELL} w-11 text-ink-soft`}>{d.at}</td>
               <td className={`${CELL} pr-3 ${d.isInCircuit ? "pl-3" : ""}`}>
-                <strong className="font-semibold">{d.name}</strong>
+                <strong className="font-semibold">
+                  {d.number !== null && <span className="condensed mr-1.5 text-ink-faint">{d.number}</span>}
+                  {d.name}
+                </strong>
                 <span className="condensed text-ink-soft">
                   {d.opensPhase && ` ${d.phase.toLowerCase()}`}
                   {d.kit.length > 0 && ` (${d.kit.join(", ")})`}

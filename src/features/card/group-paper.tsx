@@ -10,6 +10,7 @@ import { arriveBy, readyWords, type Session, sharedRows } from "@/core/session";
 import { formatClock, formatSeconds } from "@/core/units";
 import { RackOrders } from "@/features/session-editor/rack-orders";
 import { RampTable } from "@/features/session-editor/ramp-table";
+import { DrillFigure } from "@/features/shared/figure";
 import { dayInWords } from "@/ui/day-in-words";
 
 const HEAD = "border-b border-ink py-1 pr-3 text-left text-xs font-semibold text-ink-soft";
@@ -43,7 +44,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
             <caption className="pb-1 text-left text-base font-bold">Shared drills</caption>
             <thead>
               <tr>
-                <th className={`${HEAD} w-8`}>
+                <th className={`${HEAD} w-20`}>
                   <span className="sr-only">Number</span>
                 </th>
                 <th className={HEAD}>Drill</th>
@@ -89,7 +90,12 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
                       </tr>
                     )}
                     <tr className="break-inside-avoid">
-                      <td className={`${CELL} font-semibold text-ink-soft`}>{i + 1}</td>
+                      <td className={`${CELL} font-semibold text-ink-soft`}>
+                        <span className="flex items-center gap-1">
+                          {i + 1}
+                          <DrillFigure drill={drill} className="on-field -my-1 w-12" />
+                        </span>
+                      </td>
                       <td className={`${CELL} ${s.circuit ? "pl-4" : ""}`}>
                         <strong className="font-semibold">{s.name}</strong>{" "}
                         {plan.shared[i - 1]?.phase !== s.phase && (

@@ -5,6 +5,7 @@ import { Cautions } from "@/features/shared/cautions";
 import { heatColour } from "@/features/shared/heat";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
+import { PhoneDrill } from "./phone-drill";
 
 /** One athlete's card on a phone: the same as on paper, one under the other. */
 export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
@@ -64,29 +65,7 @@ function LiftPart({ lift: { drills, ramp, missing }, gym }: { lift: CardLift; gy
     <>
       <ol>
         {drills.map((d) => (
-          <li
-            key={d.id}
-            className={`grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-2 border-b border-line py-2 ${d.isInCircuit ? "border-l-2 border-l-ochre-deep pl-2" : ""}`}
-          >
-            {d.opensCircuit && (
-              <span className="condensed col-span-3 pb-1 pl-2 font-semibold text-ochre-deep">
-                {d.opensCircuit}
-              </span>
-            )}
-            <span className="text-right font-semibold text-ink-faint">{d.number}</span>
-            <span className="min-w-0">
-              <span className="font-semibold">{d.name}</span>
-              <span className="block text-xs text-ink-soft">
-                {[d.phase, ...d.kit].join(", ")}. {d.cue}
-              </span>
-              {d.offers.map((offer) => (
-                <span key={offer} className="block text-xs font-medium">
-                  {offer}
-                </span>
-              ))}
-            </span>
-            <span className="condensed max-w-40 text-right leading-tight font-semibold">{d.dose}</span>
-          </li>
+          <PhoneDrill key={d.id} drill={d} />
         ))}
       </ol>
       {missing && <p className="py-2">{missing}</p>}

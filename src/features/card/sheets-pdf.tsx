@@ -12,6 +12,7 @@ import { arriveBy, type Session, sharedRows } from "@/core/session";
 import { formatClock, formatSeconds, formatWeight, type UnitSystem, type Weight } from "@/core/units";
 import type { OrderedRacks } from "@/server/plans/order-racks";
 import { dayInWords } from "@/ui/day-in-words";
+import { PdfFigure } from "./pdf-figure";
 import { EMBER, PdfTable, styles } from "./pdf-parts";
 
 /**
@@ -56,7 +57,7 @@ export function SheetsPdf({
         {together && (
           <PdfTable
             columns={[
-              { title: "", width: 16 },
+              { title: "", width: 46 },
               { title: "Shared drills", share: 5 },
               { title: "Dose", width: 100 },
               { title: "With", share: 2 },
@@ -79,7 +80,10 @@ export function SheetsPdf({
                 key: s.drill,
                 head: opens,
                 cells: [
-                  String(plan.shared.indexOf(s) + 1),
+                  <View key="number" style={{ flexDirection: "row", alignItems: "center", gap: 4 }}>
+                    <Text>{String(plan.shared.indexOf(s) + 1)}</Text>
+                    <PdfFigure drill={drillById(catalog, s.drill)!} size={28} />
+                  </View>,
                   <View key="name" style={s.circuit ? styles.inset : undefined}>
                     <Text style={styles.strong}>{s.name}</Text>
                     {offers.length > 0 && <Text>{offers.join(" ")}</Text>}

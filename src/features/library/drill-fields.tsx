@@ -8,6 +8,7 @@ import { parseName, TextField } from "@/ui/text-field";
 import { Toggle } from "@/ui/toggle";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { DemandSliders } from "./demand-sliders";
+import { FigureChoice } from "./figure-choice";
 import { Ticks } from "./ticks";
 
 const KINDS: Record<DoseKind, string> = {
@@ -86,6 +87,7 @@ export function DrillFields({ drill, set }: { drill: Drill; set: (to: Partial<Dr
         parse={parseName}
         onChange={(name) => set({ name })}
       />
+      <FigureChoice drill={drill} onChange={(figure) => set({ figure })} />
       <Ticks
         title="Phases it may stand in"
         all={PHASES}

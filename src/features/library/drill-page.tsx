@@ -2,6 +2,7 @@ import { useCatalog } from "@/client/catalog";
 import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/catalog";
 import { doseOf, formatDose } from "@/core/dose";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
+import { DrillFigure } from "@/features/shared/figure";
 import { DemandBars } from "./demand-bars";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */
@@ -16,6 +17,13 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
   const kit = drill.equipment.map((need) => need.map((e) => EQUIPMENT[e].toLowerCase()).join(" or "));
   return (
     <article className="space-y-6">
+      <DrillFigure
+        drill={drill}
+        moves="always"
+        isTurned
+        label={`${drill.name}: ${drill.how}`}
+        className="float-right mb-2 ml-6 w-44 sm:w-60"
+      />
       <header>
         <h2 className="text-2xl leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="text-ink-soft">

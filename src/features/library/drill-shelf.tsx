@@ -1,16 +1,26 @@
 "use client";
 
-import { useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { type DrillSearch, drillById, findDrills, PHASE_NAMES, PHASES, type Phase } from "@/core/catalog";
 import { OptionalChoice } from "@/ui/choice";
 import { customNote } from "./custom-note";
 import { noteBeside, ShelfList } from "./shelf-list";
 
+/** Nothing looked for yet. */
+export const EVERY_DRILL: DrillSearch = { text: "", phase: null, demand: null };
+
 /** The drills, found by words, phase and what they serve. */
-export function DrillShelf(list: { chosen: string | null; onChoose: (id: string) => void }) {
+export function DrillShelf({
+  search,
+  onSearch,
+  ...list
+}: {
+  search: DrillSearch;
+  onSearch: (to: DrillSearch) => void;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}) {
   const catalog = useCatalog();
-  const [search, setSearch] = useState<DrillSearch>({ text: "", phase: null, demand: null });
   const noteOf = (id: string) => {
     const drill = drillById(catalog, id)!;
     const served = search.demand ? `${drill.serves[search.demand]} of 3` : "";
@@ -22,7 +32,7 @@ export function DrillShelf(list: { chosen: string | null; onChoose: (id: string)
       one="drill"
       demandLabel="Serves"
       search={search}
-      onSearch={(to) => setSearch({ ...search, ...to })}
+      onSearch={(to) => onSearch({ ...search, ...to })}
       found={findDrills(catalog.drills, search)}
       note={noteOf}
     >
@@ -31,7 +41,7 @@ export function DrillShelf(list: { chosen: string | null; onChoose: (id: string)
         none="Any"
         value={search.phase}
         groups={[{ options: PHASES.map((p) => ({ value: p, label: PHASE_NAMES[p] })) }]}
-        onChange={(phase) => setSearch({ ...search, phase: phase as Phase | null })}
+        onChange={(phase) => onSearch({ ...search, phase: phase as Phase | null })}
       />
     </ShelfList>
   );

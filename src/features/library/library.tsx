@@ -1,11 +1,12 @@
 "use client";
 
-import { CopyPlus } from "lucide-react";
+import { CopyPlus, LayoutGrid } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { useCustomContent } from "@/client/custom-content";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
+import { findDrills } from "@/core/catalog";
 import { SiteHeader } from "@/features/shared/site-header";
 import { copyContentAction } from "@/server/actions/library";
 import type { CustomKind } from "@/server/schemas/custom-content";
@@ -14,8 +15,9 @@ import { ViewSwitch } from "@/ui/view-switch";
 import { ApproachPage } from "./approach-page";
 import { CustomEditor } from "./custom-editor";
 import { customNote, isCustom } from "./custom-note";
+import { DrillGrid } from "./drill-grid";
 import { DrillPage } from "./drill-page";
-import { DrillShelf } from "./drill-shelf";
+import { DrillShelf, EVERY_DRILL } from "./drill-shelf";
 import { LiftPage } from "./lift-page";
 import { LiftShelf } from "./lift-shelf";
 import { NameList } from "./name-list";
@@ -29,12 +31,17 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const { setCustom } = useCustomContent();
   const [shelf, setShelf] = useState(openShelf);
   const [ids, setIds] = useState<Partial<Record<Shelf, string>>>(openId ? { [openShelf]: openId } : {});
+  const [search, setSearch] = useState(EVERY_DRILL);
   const go = (to: Shelf, id?: string) => {
     setShelf(to);
     if (id) setIds((before) => ({ ...before, [to]: id }));
     const of = id ?? ids[to];
     const params = new URLSearchParams({ shelf: to, ...(of && { of }) });
     window.history.replaceState(null, "", `?${params}`);
+  };
+  const showAll = () => {
+    setIds(({ drills: _, ...others }) => others);
+    window.history.replaceState(null, "", "?shelf=drills");
   };
   const drill = catalog.drills.find((d) => d.id === ids.drills);
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
@@ -62,11 +69,24 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   };
   const shelves: Record<Shelf, { list: ReactNode; page: ReactNode }> = {
     drills: {
-      list: <DrillShelf chosen={drill?.id ?? null} onChoose={(id) => go("drills", id)} />,
+      list: (
+        <DrillShelf
+          search={search}
+          onSearch={setSearch}
+          chosen={drill?.id ?? null}
+          onChoose={(id) => go("drills", id)}
+        />
+      ),
       page: drill ? (
-        pageOf("drill", { id: drill.id }, <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />)
+        <>
+          <Button look="bare" className="-ml-3 mb-2" onClick={() => showAll()}>
+            <LayoutGrid aria-hidden className="size-4" />
+            All drills
+          </Button>
+          {pageOf("drill", { id: drill.id }, <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />)}
+        </>
       ) : (
-        <p className="text-ink-soft">Choose a drill to read how it is done and what it is for.</p>
+        <DrillGrid drills={findDrills(catalog.drills, search)} onChoose={(id) => go("drills", id)} />
       ),
     },
     lifts: {

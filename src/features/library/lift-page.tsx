@@ -1,5 +1,6 @@
 import { AREAS, type Lift } from "@/core/catalog";
 import { additionsFor } from "@/core/ramp";
+import { LiftFigure } from "@/features/shared/figure";
 import { DemandBars } from "./demand-bars";
 import { IMPLEMENT_NAMES } from "./implement-names";
 
@@ -13,6 +14,13 @@ export function LiftPage({ lift }: { lift: Lift }) {
   ];
   return (
     <article className="space-y-6">
+      <LiftFigure
+        lift={lift}
+        moves="always"
+        isTurned
+        label={`${lift.name}: its main positions`}
+        className="float-right mb-2 ml-6 w-44 sm:w-60"
+      />
       <header>
         <h2 className="text-2xl leading-tight font-bold tracking-tight">{lift.name}</h2>
         <p className="text-ink-soft">{facts.join(", ")}</p>

@@ -9,6 +9,7 @@ import type { TestStep } from "@/core/drills";
 import { circuitsOf, type LiftPlan, offersInWords, type PlanStep, type Stair } from "@/core/plan";
 import { formatClock } from "@/core/units";
 import { CircuitHead, rowId } from "@/features/shared/circuit-head";
+import { DrillFigure } from "@/features/shared/figure";
 import { heatColour } from "@/features/shared/heat";
 import { IconButton } from "@/ui/button";
 import { DragList, DragRow } from "@/ui/drag-list";
@@ -19,7 +20,7 @@ import { TestRow } from "./test-row";
 
 /** A row with room for the handle by which a drill is moved. */
 const ROW =
-  "grid w-full grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_2rem] items-center gap-x-2 border-t border-line text-left group min-h-[2.3rem] sm:grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_auto_2rem]";
+  "grid w-full grid-cols-[0.5rem_2.25rem_minmax(0,1fr)_2rem] items-center gap-x-2 border-t border-line text-left group min-h-[2.3rem] sm:grid-cols-[0.5rem_2.25rem_2.25rem_minmax(0,1fr)_auto_2rem]";
 
 /** The drills one under the other, in their order and by phase. */
 export const DrillRows = memo(function DrillRows({
@@ -186,6 +187,7 @@ function DrillRowNow({
         style={{ backgroundColor: heatColour(heat) }}
       />
       <span className="text-right text-ink-faint">{formatClock(step.startsAt)}</span>
+      <DrillFigure drill={drill} className="w-9 max-sm:hidden" />
       <button
         type="button"
         aria-pressed={isChosen}

@@ -9,6 +9,7 @@ import { formatSeconds } from "@/core/units";
 import { CircuitFields } from "@/features/shared/circuit-fields";
 import { DoseFields } from "@/features/shared/dose-fields";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
+import { DrillFigure } from "@/features/shared/figure";
 import { Button } from "@/ui/button";
 import { later } from "@/ui/later";
 import { editOf, listedOf } from "./listed";
@@ -88,6 +89,7 @@ function DrillPanel({ step, ...props }: PanelProps & { step: PlanStep }) {
   const kit = kitInUse(drill.equipment, gym.equipment);
   return (
     <div className="space-y-4">
+      <DrillFigure drill={drill} moves="always" className="float-right -mt-2 mb-1 ml-3 w-28" />
       <header>
         <h2 className="text-lg leading-tight font-bold tracking-tight">{drill.name}</h2>
         <p className="condensed text-ink-faint">

@@ -10,6 +10,7 @@ import type { GymKit } from "@/core/gym";
 import { Button } from "@/ui/button";
 import type { PickItem } from "@/ui/pick-sheet";
 import { PickSheet } from "@/ui/pick-sheet-later";
+import { DrillFigure } from "./figure";
 
 /** Names of those who would do something else that are spelled out. */
 const NAMED = 2;
@@ -52,6 +53,7 @@ export function AddDrill({
               (d): PickItem => ({
                 id: d.drill.id,
                 label: d.drill.name,
+                picture: <DrillFigure drill={d.drill} className="w-11 shrink-0" />,
                 note: noteOf(d),
                 isBarred: d.obstacle !== null,
                 heading: PHASE_NAMES[d.drill.phases[0]!],

@@ -1,5 +1,12 @@
 import { z } from "zod";
-import { type Approach, type Catalog, type CustomContent, isMeant, type Slot } from "@/core/catalog";
+import {
+  type Approach,
+  type Catalog,
+  type CustomContent,
+  figureOf,
+  isMeant,
+  type Slot,
+} from "@/core/catalog";
 import { addCustomContent, readCustomContent, updateCustomContent } from "@/data/custom-content";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { parseJson } from "../parse-json";
@@ -27,7 +34,9 @@ export async function copyContent(
   if (!original) return refuse("This is no longer in the library.");
   const id = `own-${crypto.randomUUID()}`;
   const name = `${original.name.slice(0, 70)} (mine)`;
-  const copy = CUSTOM_SCHEMAS[kind].safeParse({ ...original, id, name, retired: false });
+  // It looks like what it is a version of until the coach says otherwise.
+  const figure = kind === "approach" ? {} : { figure: figureOf(original) };
+  const copy = CUSTOM_SCHEMAS[kind].safeParse({ ...original, ...figure, id, name, retired: false });
   if (!copy.success) return refuse("There is nothing to change about this one.");
   await addCustomContent({ id, kind, content: JSON.stringify(copy.data) });
   return { kind: "copied", id, custom: (await openCatalog()).custom };

@@ -78,6 +78,7 @@ export const drillSchema = z.strictObject({
   how: textField,
   cues: z.array(textField).max(8),
   faults: z.array(textField).max(8),
+  figure: idField.nullable().optional(),
   retired: z.boolean().optional(),
 }) satisfies z.ZodType<Drill, unknown>;
 
@@ -92,6 +93,7 @@ export const liftSchema = z.strictObject({
   fromFloor: z.boolean(),
   olympic: z.boolean(),
   family: z.enum(["snatch", "clean", "jerk"]).optional(),
+  figure: idField.nullable().optional(),
   compound: z.boolean(),
   spotted: z.boolean(),
   retired: z.boolean().optional(),

@@ -1,0 +1,231 @@
+"use client";
+
+import { type PointerEvent, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useFigures } from "@/client/figures";
+import { type Drill, figureOf, type Lift } from "@/core/catalog";
+import {
+  type Cycle,
+  cycleOf,
+  type Figure,
+  type Frame,
+  frameOf,
+  pathOf,
+  pictureOf,
+  type Shape,
+  shadeOf,
+  stillOf,
+} from "@/core/figure";
+import { onFrames } from "@/ui/frames";
+
+const SVG = "http://www.w3.org/2000/svg";
+
+/** What a lift's figure takes, since a lift has no dose of its own. */
+const LIFT_DOSE = { kind: "reps", secondsPerUnit: 3, sides: 1 } as const;
+
+const colourOf = (shape: Shape) =>
+  shape.of === "body" || shape.of === "work" || shape.of === "prop"
+    ? `var(--figure-${shape.of}-${shadeOf(shape)})`
+    : `var(--figure-${shape.of})`;
+
+interface Drawn {
+  figure: Figure;
+  cycle: Cycle;
+  frame: Frame;
+  still: ReturnType<typeof stillOf>;
+}
+
+/** What is drawn of a figure is worked out once, however often it is shown. */
+const drawnBefore = new WeakMap<Figure, Map<string, Drawn>>();
+
+function drawn(figure: Figure, dose: Parameters<typeof cycleOf>[1]): Drawn {
+  const key = `${dose.kind} ${dose.secondsPerUnit} ${dose.tempo?.join(" ") ?? ""} ${dose.sides}`;
+  const known = drawnBefore.get(figure) ?? new Map<string, Drawn>();
+  drawnBefore.set(figure, known);
+  const before = known.get(key);
+  if (before) return before;
+  const cycle = cycleOf(figure, dose);
+  const now = { figure, cycle, frame: frameOf(figure, cycle), still: stillOf(figure, cycle) };
+  known.set(key, now);
+  return now;
+}
+
+interface Look {
+  className?: string;
+  /** When it moves: never, while it is pointed at or has the focus, or all the time that it is in view. */
+  moves?: "never" | "when-met" | "always";
+  /** Whether it can be turned by dragging. */
+  isTurned?: boolean;
+  /** What it shows, where no words beside it say so. */
+  label?: string;
+}
+
+/** A drill's figure: its own, that of the drill it is a version of, or else the first letters of its name. */
+export function DrillFigure({
+  drill,
+  ...look
+}: Look & { drill: Pick<Drill, "id" | "name" | "dose" | "figure"> }) {
+  const figures = useFigures();
+  const figure = figures?.DRILL_FIGURES[figureOf(drill) ?? ""];
+  const shown = useMemo(() => figure && drawn(figure, drill.dose), [figure, drill.dose]);
+  return <Picture shown={shown} name={figures ? drill.name : ""} {...look} />;
+}
+
+/** A lift's main positions. */
+export function LiftFigure({ lift, ...look }: Look & { lift: Pick<Lift, "id" | "name" | "figure"> }) {
+  const figures = useFigures();
+  const figure = figures?.LIFT_FIGURES[figureOf(lift) ?? ""];
+  const shown = useMemo(() => figure && drawn(figure, LIFT_DOSE), [figure]);
+  return <Picture shown={shown} name={figures ? lift.name : ""} {...look} />;
+}
+
+function Picture({
+  shown,
+  name,
+  className = "",
+  moves = "never",
+  isTurned = false,
+  label,
+}: Look & { shown: Drawn | undefined; name: string }) {
+  const box = useRef<SVGSVGElement>(null);
+  const moving = useRef<SVGGElement>(null);
+  const turn = useRef(0);
+  const [isMoving, setMoving] = useState(false);
+  const [view, setView] = useState(0);
+
+  useEffect(() => {
+    const svg = box.current;
+    if (!svg || !shown || moves === "never") return;
+    if (window.matchMedia("(prefers-reduced-motion: reduce)").matches) return;
+    return moves === "always" ? whileInView(svg, setMoving) : whileMet(svg, setMoving);
+  }, [shown, moves]);
+
+  useEffect(() => {
+    const group = moving.current;
+    if (!group || !shown || !isMoving) return;
+    let start: number | null = null;
+    return onFrames((now) => {
+      start ??= now;
+      const { figure, cycle } = shown;
+      const { skeleton, isMirrored, opacity } = cycle.momentAt((now - start) / 1000);
+      const seen = { ...figure, view: figure.view + turn.current };
+      redraw(group, pictureOf(skeleton, seen, isMirrored), opacity);
+    });
+  }, [shown, isMoving]);
+
+  const drag = useTurn(isTurned, turn, setView);
+  const still = useMemo(() => {
+    if (!shown || view === 0) return shown?.still;
+    return stillOf({ ...shown.figure, view: shown.figure.view + view }, shown.cycle);
+  }, [shown, view]);
+
+  if (!shown || !still) {
+    const initials = name
+      .split(/[\s-]+/)
+      .map((w) => w[0])
+      .join("")
+      .slice(0, 2)
+      .toUpperCase();
+    return (
+      <span
+        {...(label && name ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
+        className={`grid aspect-square place-items-center font-bold text-ink-faint ${className}`}
+      >
+        {initials}
+      </span>
+    );
+  }
+  const { x, y, size } = shown.frame;
+  return (
+    // biome-ignore lint/a11y/noSvgWithoutTitle: its label is its name; without one the words beside it are
+    <svg
+      ref={box}
+      viewBox={`${x} ${y} ${size} ${size}`}
+      {...(label ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
+      className={`figure aspect-square ${isTurned ? "cursor-ew-resize touch-pan-y" : ""} ${className}`}
+      {...drag}
+    >
+      <g className={isMoving ? "hidden" : ""}>
+        <g className="opacity-15">
+          <Paths shapes={still.ghost.filter((s) => s.of === "body" || s.of === "work")} />
+        </g>
+        <Paths shapes={still.shapes} />
+      </g>
+      <g ref={moving} className={isMoving ? "" : "hidden"} />
+    </svg>
+  );
+}
+
+function Paths({ shapes }: { shapes: readonly Shape[] }) {
+  return shapes.map((shape, i) => (
+    <path
+      // biome-ignore lint/suspicious/noArrayIndexKey: a shape is its place from far to near
+      key={i}
+      d={pathOf(shape)}
+      stroke={colourOf(shape)}
+      strokeWidth={shape.width}
+      fill={shape.closed ? colourOf(shape) : "none"}
+    />
+  ));
+}
+
+/** Puts shapes into a group, in its paths that are there already. */
+function redraw(group: SVGGElement, shapes: readonly Shape[], opacity: number): void {
+  while (group.childElementCount < shapes.length) group.append(document.createElementNS(SVG, "path"));
+  while (group.childElementCount > shapes.length) group.lastElementChild!.remove();
+  group.style.opacity = String(opacity);
+  shapes.forEach((shape, i) => {
+    const path = group.children[i]!;
+    const colour = colourOf(shape);
+    path.setAttribute("d", pathOf(shape));
+    path.setAttribute("stroke", colour);
+    path.setAttribute("stroke-width", String(shape.width));
+    path.setAttribute("fill", shape.closed ? colour : "none");
+  });
+}
+
+/** Says when something comes into view and leaves it. */
+function whileInView(element: Element, say: (is: boolean) => void): () => void {
+  const observer = new IntersectionObserver((entries) => say(entries.at(-1)!.isIntersecting));
+  observer.observe(element);
+  return () => observer.disconnect();
+}
+
+/** Says when what a figure stands in, its button or row, is pointed at or has the focus. */
+function whileMet(element: Element, say: (is: boolean) => void): () => void {
+  const around = element.closest("[data-figure-row], button, a, li") ?? element;
+  const ends = new AbortController();
+  const { signal } = ends;
+  for (const event of ["pointerenter", "focusin"])
+    around.addEventListener(event, () => say(true), { signal });
+  for (const event of ["pointerleave", "focusout"])
+    around.addEventListener(event, () => say(false), { signal });
+  return () => ends.abort();
+}
+
+/** Degrees that a drag over one pixel turns. */
+const DEGREES_A_PIXEL = 0.6;
+
+/** Turns a figure by dragging. */
+function useTurn(isTurned: boolean, turn: { current: number }, onTurned: (view: number) => void) {
+  const from = useRef<number | null>(null);
+  const move = useCallback(
+    (event: PointerEvent) => {
+      if (from.current === null) return;
+      turn.current += (event.clientX - from.current) * DEGREES_A_PIXEL;
+      from.current = event.clientX;
+      onTurned(turn.current);
+    },
+    [turn, onTurned],
+  );
+  if (!isTurned) return {};
+  return {
+    onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      from.current = event.clientX;
+    },
+    onPointerMove: move,
+    onPointerUp: () => {
+      from.current = null;
+    },
+  };
+}
