@@ -343,7 +343,7 @@ export const barAndPowerDrills: DrillContent[] = [
     load: { kind: "light" },
     substitutes: ["press-up"],
     avoid: ["shoulder", "wrist"],
-    how: "Throw the ball from the chest into a wall or to a prerequisite as fast as you can, reset each time.",
+    how: "Throw the ball from the chest into a wall or to a partner as fast as you can, reset each time.",
     cues: ["From the whole trunk", "Fast hands"],
     faults: ["Tiring throws"],
   },

@@ -4,8 +4,8 @@ export { type JointAngles, jointAngles } from "./joint-angles";
 export {
   type Frame,
   frameOf,
-  pathOf,
   pictureOf,
+  pointsOf,
   SHADES,
   type Shape,
   type Substance,

@@ -231,13 +231,13 @@ export const SHADES = 5;
 /** Which of the shades a shape is drawn in, from 0. */
 export const shadeOf = (shape: Shape): number => Math.min(SHADES - 1, Math.floor(shape.tone * SHADES));
 
-/** A shape as the data of an SVG path, points to a thousandth. */
-export function pathOf({ points, closed }: Shape): string {
-  const [[x, y] = [0, 0], ...others] = points.map(([px, py]) => [round(px), round(py)] as const);
+/** A shape's points as an SVG polyline has them, to a thousandth; a face ends where it began. */
+export function pointsOf({ points, closed }: Pick<Shape, "points" | "closed">): string {
+  const written = points.map(([x, y]) => `${round(x)},${round(y)}`);
   // A point is drawn as a line that is too short to be seen as one, with round ends.
-  const isPoint = others.every(([ox, oy]) => ox === x && oy === y);
-  const lines = isPoint ? "h.001" : others.map(([ox, oy]) => `L${ox} ${oy}`).join("");
-  return `M${x} ${y}${lines}${closed ? "Z" : ""}`;
+  const isPoint = written.every((w) => w === written[0]);
+  if (isPoint && points[0]) return `${written[0]} ${round(points[0][0] + 0.001)},${round(points[0][1])}`;
+  return (closed ? [...written, written[0]] : written).join(" ");
 }
 
 const round = (n: number) => Math.round(n * 1000) / 1000;

@@ -124,10 +124,10 @@ function DrillTable({ drills }: { drills: readonly CardDrill[] }) {
             <tr>
               <td className={`${CELL} w-11 text-ink-soft`}>{d.at}</td>
               <td className={`${CELL} pr-3 ${d.isInCircuit ? "pl-3" : ""}`}>
-                <strong className="font-semibold">
-                  {d.number !== null && <span className="condensed mr-1.5 text-ink-faint">{d.number}</span>}
-                  {d.name}
-                </strong>
+                {d.number !== null && (
+                  <span className="condensed mr-1.5 font-semibold text-ink-faint">{d.number}</span>
+                )}
+                <strong className="font-semibold">{d.name}</strong>
                 <span className="condensed text-ink-soft">
                   {d.opensPhase && ` ${d.phase.toLowerCase()}`}
                   {d.kit.length > 0 && ` (${d.kit.join(", ")})`}

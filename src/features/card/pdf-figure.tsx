@@ -1,7 +1,7 @@
-import { Path, Svg } from "@react-pdf/renderer";
+import { Polyline, Svg } from "@react-pdf/renderer";
 import { DRILL_FIGURES } from "@/catalog/figures";
 import { type Drill, figureOf } from "@/core/catalog";
-import { cycleOf, frameOf, pathOf, type Shape, type Substance, shadeOf, stillOf } from "@/core/figure";
+import { cycleOf, frameOf, pointsOf, type Shape, type Substance, shadeOf, stillOf } from "@/core/figure";
 
 /** The shades of each substance on paper, from far or light to near or dark; they stay apart in grey. */
 const SHADES: Record<Substance, readonly string[]> = {
@@ -24,10 +24,10 @@ export function PdfFigure({ drill, size }: { drill: Drill; size: number }) {
   return (
     <Svg width={size} height={size} viewBox={`${x} ${y} ${side} ${side}`}>
       {stillOf(figure, cycle).shapes.map((shape, i) => (
-        <Path
+        <Polyline
           // biome-ignore lint/suspicious/noArrayIndexKey: a shape is its place from far to near
           key={i}
-          d={pathOf(shape)}
+          points={pointsOf(shape)}
           stroke={colourOf(shape)}
           strokeWidth={shape.width}
           strokeLinecap="round"

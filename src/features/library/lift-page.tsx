@@ -13,40 +13,42 @@ export function LiftPage({ lift }: { lift: Lift }) {
     ...(lift.spotted ? ["with safeties and a spotter when heavy"] : []),
   ];
   return (
-    <article className="space-y-6">
+    <div className="grid-cols-[minmax(0,1fr)_auto] items-start gap-x-6 sm:grid">
+      <article className="space-y-6">
+        <header>
+          <h2 className="text-2xl leading-tight font-bold tracking-tight">{lift.name}</h2>
+          <p className="text-ink-soft">{facts.join(", ")}</p>
+        </header>
+        <section>
+          <h3 className="section-title mb-1">Asks for</h3>
+          <DemandBars weights={lift.asks} />
+        </section>
+        {lift.loads.length > 0 && (
+          <section>
+            <h3 className="section-title mb-1">Loads</h3>
+            <p>{lift.loads.map((a) => AREAS[a]).join(", ")}</p>
+          </section>
+        )}
+        {additions.length > 0 && (
+          <section>
+            <h3 className="section-title mb-1">Can be ramped with</h3>
+            <ul className="max-w-prose space-y-1">
+              {additions.map((a) => (
+                <li key={a.id}>
+                  <span className="font-semibold">{a.name}.</span> {a.description}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </article>
       <LiftFigure
         lift={lift}
         moves="always"
         isTurned
         label={`${lift.name}: its main positions`}
-        className="float-right mb-2 ml-6 w-44 sm:w-60"
+        className="w-44 justify-self-end sm:w-60"
       />
-      <header>
-        <h2 className="text-2xl leading-tight font-bold tracking-tight">{lift.name}</h2>
-        <p className="text-ink-soft">{facts.join(", ")}</p>
-      </header>
-      <section>
-        <h3 className="section-title mb-1">Asks for</h3>
-        <DemandBars weights={lift.asks} />
-      </section>
-      {lift.loads.length > 0 && (
-        <section>
-          <h3 className="section-title mb-1">Loads</h3>
-          <p>{lift.loads.map((a) => AREAS[a]).join(", ")}</p>
-        </section>
-      )}
-      {additions.length > 0 && (
-        <section>
-          <h3 className="section-title mb-1">Can be ramped with</h3>
-          <ul className="max-w-prose space-y-1">
-            {additions.map((a) => (
-              <li key={a.id}>
-                <span className="font-semibold">{a.name}.</span> {a.description}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-    </article>
+    </div>
   );
 }

@@ -23,7 +23,11 @@ export function NameList({
     if (item) item.scrollIntoView({ block: "nearest" });
   }, [chosen]);
   return (
-    <ul ref={list} aria-label={label} className="mt-2 min-h-0 overflow-y-auto border-t border-line">
+    <ul
+      ref={list}
+      aria-label={label}
+      className="mt-2 min-h-0 overflow-y-auto border-t border-line max-lg:max-h-[40dvh]"
+    >
       {items.map(({ id, name }) => (
         <li key={id} className="border-b border-line">
           <button

@@ -9,23 +9,18 @@ import {
   type Figure,
   type Frame,
   frameOf,
-  pathOf,
   pictureOf,
+  pointsOf,
   type Shape,
-  shadeOf,
   stillOf,
 } from "@/core/figure";
 import { onFrames } from "@/ui/frames";
-
-const SVG = "http://www.w3.org/2000/svg";
+import { inkOf, paint, paletteAt } from "./paint-figure";
 
 /** What a lift's figure takes, since a lift has no dose of its own. */
 const LIFT_DOSE = { kind: "reps", secondsPerUnit: 3, sides: 1 } as const;
 
-const colourOf = (shape: Shape) =>
-  shape.of === "body" || shape.of === "work" || shape.of === "prop"
-    ? `var(--figure-${shape.of}-${shadeOf(shape)})`
-    : `var(--figure-${shape.of})`;
+const colourOf = (shape: Shape) => `var(--figure-${inkOf(shape)})`;
 
 interface Drawn {
   figure: Figure;
@@ -86,29 +81,30 @@ function Picture({
   isTurned = false,
   label,
 }: Look & { shown: Drawn | undefined; name: string }) {
-  const box = useRef<SVGSVGElement>(null);
-  const moving = useRef<SVGGElement>(null);
+  const box = useRef<HTMLSpanElement>(null);
+  const moving = useRef<HTMLCanvasElement>(null);
   const turn = useRef(0);
   const [isMoving, setMoving] = useState(false);
   const [view, setView] = useState(0);
 
   useEffect(() => {
-    const svg = box.current;
-    if (!svg || !shown || moves === "never") return;
+    const element = box.current;
+    if (!element || !shown || moves === "never") return;
     if (window.matchMedia("(prefers-reduced-motion: reduce)").matches) return;
-    return moves === "always" ? whileInView(svg, setMoving) : whileMet(svg, setMoving);
+    return moves === "always" ? whileInView(element, setMoving) : whileMet(element, setMoving);
   }, [shown, moves]);
 
   useEffect(() => {
-    const group = moving.current;
-    if (!group || !shown || !isMoving) return;
+    const canvas = moving.current;
+    if (!canvas || !shown || !isMoving) return;
+    const palette = paletteAt(canvas);
     let start: number | null = null;
     return onFrames((now) => {
       start ??= now;
-      const { figure, cycle } = shown;
+      const { figure, cycle, frame } = shown;
       const { skeleton, isMirrored, opacity } = cycle.momentAt((now - start) / 1000);
       const seen = { ...figure, view: figure.view + turn.current };
-      redraw(group, pictureOf(skeleton, seen, isMirrored), opacity);
+      paint(canvas, pictureOf(skeleton, seen, isMirrored), frame, palette(now), opacity);
     });
   }, [shown, isMoving]);
 
@@ -136,51 +132,38 @@ function Picture({
   }
   const { x, y, size } = shown.frame;
   return (
-    // biome-ignore lint/a11y/noSvgWithoutTitle: its label is its name; without one the words beside it are
-    <svg
+    <span
       ref={box}
-      viewBox={`${x} ${y} ${size} ${size}`}
       {...(label ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
-      className={`figure aspect-square ${isTurned ? "cursor-ew-resize touch-pan-y" : ""} ${className}`}
+      className={`figure relative block aspect-square ${isTurned ? "cursor-ew-resize touch-pan-y" : ""} ${className}`}
       {...drag}
     >
-      <g className={isMoving ? "hidden" : ""}>
+      <svg
+        aria-hidden
+        viewBox={`${x} ${y} ${size} ${size}`}
+        className={`block size-full ${isMoving ? "invisible" : ""}`}
+      >
         <g className="opacity-15">
-          <Paths shapes={still.ghost.filter((s) => s.of === "body" || s.of === "work")} />
+          <Lines shapes={still.ghost.filter((s) => s.of === "body" || s.of === "work")} />
         </g>
-        <Paths shapes={still.shapes} />
-      </g>
-      <g ref={moving} className={isMoving ? "" : "hidden"} />
-    </svg>
+        <Lines shapes={still.shapes} />
+      </svg>
+      {isMoving && <canvas ref={moving} className="absolute inset-0 size-full" />}
+    </span>
   );
 }
 
-function Paths({ shapes }: { shapes: readonly Shape[] }) {
+function Lines({ shapes }: { shapes: readonly Shape[] }) {
   return shapes.map((shape, i) => (
-    <path
+    <polyline
       // biome-ignore lint/suspicious/noArrayIndexKey: a shape is its place from far to near
       key={i}
-      d={pathOf(shape)}
+      points={pointsOf(shape)}
       stroke={colourOf(shape)}
       strokeWidth={shape.width}
       fill={shape.closed ? colourOf(shape) : "none"}
     />
   ));
-}
-
-/** Puts shapes into a group, in its paths that are there already. */
-function redraw(group: SVGGElement, shapes: readonly Shape[], opacity: number): void {
-  while (group.childElementCount < shapes.length) group.append(document.createElementNS(SVG, "path"));
-  while (group.childElementCount > shapes.length) group.lastElementChild!.remove();
-  group.style.opacity = String(opacity);
-  shapes.forEach((shape, i) => {
-    const path = group.children[i]!;
-    const colour = colourOf(shape);
-    path.setAttribute("d", pathOf(shape));
-    path.setAttribute("stroke", colour);
-    path.setAttribute("stroke-width", String(shape.width));
-    path.setAttribute("fill", shape.closed ? colour : "none");
-  });
 }
 
 /** Says when something comes into view and leaves it. */
@@ -219,7 +202,7 @@ function useTurn(isTurned: boolean, turn: { current: number }, onTurned: (view: 
   );
   if (!isTurned) return {};
   return {
-    onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
+    onPointerDown: (event: PointerEvent<HTMLElement>) => {
       event.currentTarget.setPointerCapture(event.pointerId);
       from.current = event.clientX;
     },
