@@ -7,5 +7,5 @@ export async function saved(page: Page): Promise<void> {
 
 /** Waits until the plan of a session's people is there. */
 export async function ready(page: Page): Promise<void> {
-  await expect(page.getByText(/^(Ready to lift at|Over by) /)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^(Ready to lift after|Over by) /)).toBeVisible({ timeout: 30_000 });
 }

@@ -132,7 +132,8 @@ test("the remedies of a plan come finding by finding, each with a change that ca
 
 test("the racks are ordered at once, and then once more with what is proven", () => {
   const lifters = [100, 80, 60, 120].map((kg) => lifterOf(`${kg} kg`, "rack", planRamp(rampRequest(kg, 5))));
-  const question: RackQuestion = { lifters, racks: 2, secondsPerMove: 10 };
+  const ids = lifters.map((l) => l.name);
+  const question: RackQuestion = { lifters, ids, racks: 2, secondsPerMove: 10 };
   const answers = ask<RackQuestion, RackAnswer>("rack-orders", question);
   expect(answers).toHaveLength(2);
   expect(answers[1]!.every((o) => o.isProven)).toBe(true);

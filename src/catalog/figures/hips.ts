@@ -273,7 +273,7 @@ export const HIP_FIGURES: Record<string, Figure> = {
     props: [{ kind: "mini-band", at: "knees" }],
   },
   "hip-circuit": {
-    ...{ view: 50, seconds: 3, works: LEFT, still: 1, ghost: 0 },
+    ...{ view: 16, rise: 16, seconds: 3, works: LEFT, still: 1, ghost: 0 },
     poses: [
       onHandsAndKnees({ leftLeg: AIMED }),
       onHandsAndKnees({ leftLeg: { thigh: [88, 64], shank: [12, 90], toe: 20 } }),

@@ -116,6 +116,7 @@ export function cardView({
   draft,
   request,
   plan,
+  allReady = 0,
 }: {
   session: Pick<Session, "day" | "time">;
   gym: GymKit;
@@ -123,6 +124,8 @@ export function cardView({
   draft: WarmUpDraft;
   request: PlanRequest;
   plan: PlanOutline;
+  /** When all are ready with whom a bar is shared; absent: none is. Seconds. */
+  allReady?: number;
 }): CardView {
   const { day, time } = session;
   const lifts = request.lifts.map(({ lift, kit, additions = [] }, at): CardLift => {
@@ -143,7 +146,7 @@ export function cardView({
     athlete: athlete.name,
     day,
     time,
-    arrive: time && arriveBy(time, request.minutes, plan.seconds),
+    arrive: time && arriveBy(time, request.minutes, Math.max(plan.seconds, allReady)),
     takes: formatClock(plan.seconds),
     seconds: plan.seconds,
     minutes: request.minutes,

@@ -33,7 +33,13 @@ const anySet = fc.record({
 const lifters = (count: number, sets: number): fc.Arbitrary<Lifter[]> =>
   fc
     .array(fc.array(anySet, { minLength: 0, maxLength: sets }), { minLength: count, maxLength: count })
-    .map((all) => all.map((list, i) => ({ name: String(i), place: "rack", sets: list })));
+    .chain((all) =>
+      fc
+        .array(fc.constantFrom(0, 0, 45, 200, 600), { minLength: count, maxLength: count })
+        .map((from) =>
+          all.map((list, i) => ({ name: String(i), place: "rack", sets: list, from: from[i]! })),
+        ),
+    );
 
 /** Every order in which each lifter's sets come one after the other. */
 function everyOrder(left: readonly number[]): number[][] {
@@ -81,7 +87,7 @@ describe("every running order", () => {
 
   test("has one on the bar at a time, with its plates changed and everybody rested", () =>
     holds((roster, { turns }) => {
-      const restedAt = roster.map(() => 0);
+      const restedAt = roster.map((l) => l.from ?? 0);
       let clock = 0;
       for (const t of turns) {
         const { seconds, restSeconds } = roster[t.lifter]!.sets[t.set]!;

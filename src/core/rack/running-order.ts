@@ -5,19 +5,23 @@ import type { BarTurn, Lifter, RunningOrder } from "./types";
 /** Seconds to move a plate on one side, by how many load the bar (docs/model.md, "Sharing a bar"). */
 export const SECONDS_PER_MOVE = { 1: 8, 2: 5 } as const;
 
+const startOf = ({ from = 0 }: Lifter): number => from;
+
 /**
  * Lays a running order out in time: each set starts when the plates are changed and its lifter has rested.
  *
  * @param order the lifter of each turn, by place in the roster; each as often as they have sets.
  * @param secondsPerMove to move a plate on one side.
+ * @param from when each lifter can begin, where that is later than what they say themselves. Seconds.
  */
 export function layOutOrder(
   lifters: readonly Lifter[],
   order: readonly number[],
   secondsPerMove: number,
+  from: readonly number[] = lifters.map(startOf),
 ): RunningOrder {
   const done = lifters.map(() => 0);
-  const readyAt = lifters.map(() => 0);
+  const readyAt = [...from];
   let load: readonly Weight[] = [];
   let clock = 0;
   let moves = 0;
@@ -59,7 +63,7 @@ export function layOutOrder(
  */
 export function greedyOrder(lifters: readonly Lifter[], secondsPerMove: number): number[] {
   const done = lifters.map(() => 0);
-  const readyAt = lifters.map(() => 0);
+  const readyAt = lifters.map(startOf);
   const left = lifters.map((l) => l.sets.reduce((sum, s) => sum + s.seconds + s.restSeconds, 0));
   const order: number[] = [];
   let load: readonly Weight[] = [];

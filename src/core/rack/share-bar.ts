@@ -138,7 +138,7 @@ class BarSearch {
       done: 0,
       last: this.count,
       clock: 0,
-      ready: lifters.map(() => 0),
+      ready: lifters.map((l) => l.from ?? 0),
       moves: 0,
       bound: 0,
       movesBound: this.movesLeft[this.count]!,

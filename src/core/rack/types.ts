@@ -20,6 +20,8 @@ export interface Lifter {
   name: string;
   place: BarPlace;
   sets: readonly BarSet[];
+  /** When the first set can begin, the drills before it done; absent: at once. Seconds. */
+  from?: number;
 }
 
 /** A set in its place in the running order. */

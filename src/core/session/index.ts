@@ -7,6 +7,7 @@ export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
 export { type OneOfGroup, planTogether } from "./plan-together";
 export { type RackRequest, rackRequestFor } from "./racks";
+export { type MemberReady, type SessionReady, sessionReady } from "./ready";
 export { readyWords } from "./ready-words";
 export {
   MOST_PARTICIPANTS,

@@ -1,10 +1,19 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
+import { drain } from "@/lib/drain";
 import { type GroupPlan, planEach } from "../group";
 import type { GymKit } from "../gym";
-import { SECONDS_PER_MOVE } from "../rack";
+import { rackOrders, SECONDS_PER_MOVE } from "../rack";
 import { weight } from "../units";
-import { draftInSession, NOTHING_SAID, rackRequestFor, requestInSession, type Session, USUAL_RACKS } from ".";
+import {
+  draftInSession,
+  NOTHING_SAID,
+  rackRequestFor,
+  requestInSession,
+  type Session,
+  sessionReady,
+  USUAL_RACKS,
+} from ".";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick"]);
 const racks = (count: number): GymKit => ({ ...gym, counts: { rack: count } });
@@ -78,4 +87,54 @@ test("only those with a ramp on a bar share one, each in the place of the lift",
 test("one alone shares with nobody", () => {
   expect(asked(squats(1))).toBeNull();
   expect(asked(planOf(["back-squat", 100], ["front-squat", null]))).toBeNull();
+});
+
+describe("when all are ready", () => {
+  const readyOf = (plan: GroupPlan, setup = USUAL_RACKS) => {
+    const request = asked(plan, setup)!;
+    return sessionReady(
+      plan,
+      request,
+      drain(rackOrders(request.lifters, request.racks, request.secondsPerMove)),
+    );
+  };
+
+  test("who shares a bar waits for it, after the drills, one set at a time", () => {
+    const plan = squats(3);
+    const { members, seconds, aloneSeconds } = readyOf(plan);
+    expect(aloneSeconds).toBe(plan.seconds);
+    expect(seconds).toBeGreaterThan(plan.seconds);
+    expect(seconds).toBe(Math.max(...members.map((m) => m.readyAt)));
+    const sets = members.flatMap((m) => m.sets!).toSorted((a, b) => a.startsAt - b.startsAt);
+    expect(sets).toHaveLength(plan.members.reduce((sum, m) => sum + m.ramps[0]!.sets.length, 0));
+    for (const [i, s] of sets.entries()) expect(s.startsAt).toBeGreaterThanOrEqual(sets[i - 1]?.endsAt ?? 0);
+    for (const { id, sets: own } of members)
+      expect(own![0]!.startsAt).toBeGreaterThanOrEqual(plan.members.find((m) => m.id === id)!.drillSeconds);
+  });
+
+  test("a bar each takes nobody longer; more racks never do", () => {
+    const plan = squats(4);
+    const after = [1, 2, 3, 4].map((count) => readyOf(plan, { ...USUAL_RACKS, count }).seconds);
+    expect(after).toEqual(after.toSorted((a, b) => b - a));
+    expect(
+      readyOf(plan, { ...USUAL_RACKS, count: 4 }).members.every((m) => m.readyAt <= plan.seconds + 60),
+    ).toBe(true);
+  });
+
+  test("a later shift begins when the one before it on that rack is ready", () => {
+    const plan = squats(8);
+    const { members } = readyOf(plan, { ...USUAL_RACKS, count: 1 });
+    const begins = members.map((m) => m.sets![0]!.startsAt).toSorted((a, b) => a - b);
+    const readyFirst = members.map((m) => m.readyAt).toSorted((a, b) => a - b);
+    expect(begins.at(-1)).toBeGreaterThan(readyFirst[0]!);
+    expect(new Set(members.map((m) => m.id)).size).toBe(8);
+  });
+
+  test("who is on no shared bar is ready as planned", () => {
+    const plan = planOf(["back-squat", 100], ["bench-press", null]);
+    expect(sessionReady(plan, null, null)).toEqual({
+      ...{ seconds: plan.seconds, aloneSeconds: plan.seconds },
+      members: plan.members.map(({ id, seconds }) => ({ id, readyAt: seconds, sets: null })),
+    });
+  });
 });

@@ -11,6 +11,8 @@ const USUAL_ON_A_BAR = 3;
 /** What a session's bars are ordered from. */
 export interface RackRequest {
   lifters: readonly Lifter[];
+  /** Who they are, in the same order. */
+  ids: readonly string[];
   racks: number;
   secondsPerMove: number;
 }
@@ -25,16 +27,22 @@ export function rackRequestFor(
   gym: GymKit,
   catalog: Catalog,
 ): RackRequest | null {
-  const lifters = plan.members.flatMap(({ name, ramps }) => {
+  const onBars = plan.members.flatMap(({ id, name, ramps, drillSeconds }) => {
     const [ramp] = ramps;
     const lift = ramp && liftById(catalog, ramp.lift);
     const isOnBar = ramp && lift && isBarKit(ramp.kit) && ramp.sets.length > 0;
-    return isOnBar ? [lifterOf(name, placeOf(lift), ramp)] : [];
+    return isOnBar ? [{ id, lifter: lifterOf(name, placeOf(lift), ramp, drillSeconds) }] : [];
   });
-  if (lifters.length < 2) return null;
+  if (onBars.length < 2) return null;
+  const lifters = onBars.map((b) => b.lifter);
   const usual = Math.min(
     gym.counts?.rack ?? Number.POSITIVE_INFINITY,
     Math.ceil(lifters.length / USUAL_ON_A_BAR),
   );
-  return { lifters, racks: Math.max(1, count ?? usual), secondsPerMove: SECONDS_PER_MOVE[loaders] };
+  return {
+    lifters,
+    ids: onBars.map((b) => b.id),
+    racks: Math.max(1, count ?? usual),
+    secondsPerMove: SECONDS_PER_MOVE[loaders],
+  };
 }

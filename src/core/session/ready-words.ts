@@ -1,7 +1,7 @@
 import { formatClock } from "../units";
 
 /**
- * When all are ready to lift, against the minutes planned, in words.
+ * After how long all are ready to lift, against the minutes planned, in words.
  *
  * @param seconds to the first working set of the last one.
  */
@@ -9,5 +9,5 @@ export function readyWords(seconds: number, minutes: number): string {
   const over = seconds - minutes * 60;
   return over > 0
     ? `Over by ${formatClock(over)} (${minutes} min planned)`
-    : `Ready to lift at ${formatClock(seconds)} (${minutes} min planned)`;
+    : `Ready to lift after ${formatClock(seconds)} (${minutes} min planned)`;
 }

@@ -10,6 +10,7 @@ import { arriveBy, readyWords, type Session, sharedRows } from "@/core/session";
 import { formatClock, formatSeconds } from "@/core/units";
 import { RackOrders } from "@/features/session-editor/rack-orders";
 import { RampTable } from "@/features/session-editor/ramp-table";
+import { useSharedRacks } from "@/features/session-editor/use-rack-orders";
 import { DrillFigure } from "@/features/shared/figure";
 import { dayInWords } from "@/ui/day-in-words";
 
@@ -22,6 +23,8 @@ const CELL = "border-b border-line py-1.5 pr-3 align-baseline";
  */
 export function GroupPaper({ session, plan, gym }: { session: Session; plan: GroupPlan; gym: GymKit }) {
   const catalog = useCatalog();
+  const racks = useSharedRacks(plan, session.racks, gym);
+  const readyAt = racks.ready?.seconds ?? plan.seconds;
   const together = session.together && plan.shared.length > 0;
   const drillName = (id: string) => drillById(catalog, id)?.name ?? id;
   const rows = sharedRows(plan, session, catalog);
@@ -34,8 +37,8 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
         <p className="text-ink-soft">
           {dayInWords(session.day)}
           {session.time &&
-            `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, plan.seconds)}`}
-          {`. ${readyWords(plan.seconds, session.minutes)}.`}
+            `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, readyAt)}`}
+          {`. ${readyWords(readyAt, session.minutes)}.`}
         </p>
       </header>
       {together && (
@@ -158,7 +161,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
       <div className="print:break-before-page">
         <RampTable sessionId={session.id} plan={plan} gym={gym} onPaper />
       </div>
-      {plan.members.length > 1 && <RackOrders plan={plan} gym={gym} setup={session.racks} />}
+      {plan.members.length > 1 && <RackOrders shared={racks} gym={gym} setup={session.racks} />}
     </div>
   );
 }

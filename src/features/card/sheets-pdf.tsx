@@ -32,6 +32,7 @@ export function SheetsPdf({
   racks: OrderedRacks | null;
   catalog: Catalog;
 }) {
+  const readyAt = racks?.ready.seconds ?? plan.seconds;
   const together = session.together && plan.shared.length > 0;
   const kitOf = (drill: Drill) => needsOf(drill, gym).join(", ");
   const nameOf = (id: string) => plan.members.find((m) => m.id === id)?.name.split(" ")[0] ?? id;
@@ -45,7 +46,7 @@ export function SheetsPdf({
       <Text>
         {dayInWords(session.day)}
         {session.time
-          ? `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, plan.seconds)}`
+          ? `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, readyAt)}`
           : ""}
       </Text>
     </View>
@@ -57,7 +58,7 @@ export function SheetsPdf({
         {together && (
           <PdfTable
             columns={[
-              { title: "", width: 46 },
+              { title: "", width: 38 },
               { title: "Shared drills", share: 5 },
               { title: "Dose", width: 100 },
               { title: "With", share: 2 },
@@ -82,7 +83,7 @@ export function SheetsPdf({
                 cells: [
                   <View key="number" style={{ flexDirection: "row", alignItems: "center", gap: 4 }}>
                     <Text>{String(plan.shared.indexOf(s) + 1)}</Text>
-                    <PdfFigure drill={drillById(catalog, s.drill)!} size={28} />
+                    <PdfFigure drill={drillById(catalog, s.drill)!} size={20} />
                   </View>,
                   <View key="name" style={s.circuit ? styles.inset : undefined}>
                     <Text style={styles.strong}>{s.name}</Text>
@@ -225,7 +226,7 @@ function RackPages({
           })}
         />
         <Text style={[styles.soft, { marginTop: 6 }]}>
-          All are ready to lift {formatClock(order.best.seconds)} after the first set.
+          All are ready to lift {formatClock(order.best.seconds)} after the start of the warm-up.
         </Text>
       </Page>
     ));

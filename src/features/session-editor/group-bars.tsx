@@ -4,8 +4,8 @@ import { X } from "lucide-react";
 import { useCatalog } from "@/client/catalog";
 import { knownLift } from "@/core/catalog";
 import type { GroupPlan, MemberPlan } from "@/core/group";
-import type { OwnPart, SessionEdit } from "@/core/session";
-import { formatClock, formatWeight } from "@/core/units";
+import type { MemberReady, OwnPart, SessionEdit, SessionReady } from "@/core/session";
+import { formatClock, formatSeconds, formatWeight } from "@/core/units";
 import { heatColour } from "@/features/shared/heat";
 import type { Member } from "@/server/sessions/open-session";
 import { IconButton } from "@/ui/button";
@@ -22,6 +22,7 @@ const DRILL_HEAT = 0.4;
 export function GroupBars({
   sessionId,
   plan,
+  ready,
   together,
   members,
   minutes,
@@ -30,6 +31,8 @@ export function GroupBars({
 }: {
   sessionId: string;
   plan: GroupPlan | null;
+  /** When each lifts and is ready where bars are shared; null: not known yet. */
+  ready: SessionReady | null;
   /** Whether they share a sequence of drills. */
   together: boolean;
   members: readonly Member[];
@@ -38,7 +41,7 @@ export function GroupBars({
   onEdit: (edit: SessionEdit) => void;
 }) {
   const catalog = useCatalog();
-  const end = Math.max(minutes * 60, plan?.seconds ?? 0) + 20;
+  const end = Math.max(minutes * 60, ready?.seconds ?? plan?.seconds ?? 0) + 20;
   const at = (seconds: number) => `${(100 * seconds) / end}%`;
   const ticks = Array.from({ length: Math.floor(end / 60) + 1 }, (_, m) => m);
   return (
@@ -102,7 +105,12 @@ export function GroupBars({
                 className={`relative border-t border-line ${isOld ? "opacity-60" : ""}`}
                 style={{ height: ROW }}
               >
-                {row && !absent && plan && <MemberBars {...{ row, plan, together, end, minutes }} />}
+                {row && !absent && plan && (
+                  <MemberBars
+                    {...{ row, plan, together, end, minutes }}
+                    ready={ready?.members.find((m) => m.id === athlete.id) ?? null}
+                  />
+                )}
               </div>
             </div>
           );
@@ -123,27 +131,39 @@ const OWN_WORDS: Record<OwnPart, string> = {
   ramp: "ramp",
 };
 
+/** A ramp set in time, with what of it is waiting for a bar. */
+function setsInTime({ ramps, drillSeconds }: MemberPlan, ready: MemberReady | null) {
+  const sets = ramps[0]?.sets ?? [];
+  let clock = drillSeconds;
+  return sets.map((set, i) => {
+    const onBar = ready?.sets?.[i];
+    const startsAt = onBar?.startsAt ?? clock;
+    clock = (onBar?.endsAt ?? startsAt + set.seconds) + (onBar ? 0 : set.restSeconds);
+    const waited = onBar?.waitedSeconds ?? 0;
+    return { set, startsAt, wide: onBar ? onBar.endsAt - startsAt : set.seconds + set.restSeconds, waited };
+  });
+}
+
 function MemberBars({
   row,
   plan,
+  ready,
   together,
   end,
   minutes,
 }: {
   row: MemberPlan;
   plan: GroupPlan;
+  ready: MemberReady | null;
   together: boolean;
   end: number;
   minutes: number;
 }) {
   const at = (seconds: number) => `${(100 * seconds) / end}%`;
   const ramp = row.ramps[0];
-  let clock = row.drillSeconds;
-  const sets = (ramp?.sets ?? []).map((set) => {
-    const startsAt = clock;
-    clock += set.seconds + set.restSeconds;
-    return { set, startsAt, wide: set.seconds + set.restSeconds };
-  });
+  const sets = setsInTime(row, ready);
+  const readyAt = ready?.readyAt ?? row.seconds;
+  const waited = row.waitingSeconds + sets.reduce((sum, s) => sum + s.waited, 0);
   const label = row.steps
     .map(
       (s) => `${formatClock(s.startsAt)} ${s.name}${s.kind === "shared" || !together ? "" : `, ${s.kind}`}`,
@@ -152,7 +172,7 @@ function MemberBars({
   return (
     <div
       role="img"
-      aria-label={`${row.name}: ${label}. Ready at ${formatClock(row.seconds)}${row.waitingSeconds > 0 ? `, waits ${row.waitingSeconds} s` : ""}`}
+      aria-label={`${row.name}: ${label}. Ready at ${formatClock(readyAt)}${waited > 0 ? `, waits ${formatSeconds(waited)}` : ""}`}
       className="absolute inset-0"
     >
       {row.steps.map((step, i) => {
@@ -187,10 +207,20 @@ function MemberBars({
           style={{ left: at(t.startsAt), width: `calc(${at(t.seconds)} - 1px)`, height: ROW * 0.4 }}
         />
       ))}
+      {sets
+        .filter((s) => s.waited > 0)
+        .map(({ startsAt, waited: seconds }) => (
+          <span
+            key={`waits ${startsAt}`}
+            title={`Waits ${formatSeconds(seconds)} for the bar`}
+            className="absolute bottom-0 h-1.5 bg-[repeating-linear-gradient(135deg,var(--color-line-strong)_0_1px,transparent_1px_4px)]"
+            style={{ left: at(startsAt - seconds), width: at(seconds) }}
+          />
+        ))}
       {sets.map(({ set, startsAt, wide }) => (
         <span
           key={startsAt}
-          className="condensed absolute bottom-0 overflow-hidden border-t-[3px] pl-px text-2xs leading-tight font-bold"
+          className={`condensed absolute bottom-0 border-t-[3px] pl-px text-2xs leading-tight font-bold whitespace-nowrap ${ready?.sets ? "" : "overflow-hidden"}`}
           style={{
             left: at(startsAt),
             width: `calc(${at(wide)} - 1px)`,
@@ -203,7 +233,7 @@ function MemberBars({
         </span>
       ))}
       {ramp && (
-        <span className="absolute bottom-0 w-1 bg-ember" style={{ left: at(row.seconds), height: ROW - 2 }} />
+        <span className="absolute bottom-0 w-1 bg-ember" style={{ left: at(readyAt), height: ROW - 2 }} />
       )}
       <span
         className="absolute inset-y-0 w-px border-l border-dashed border-ink"

@@ -8,6 +8,7 @@ import type { GroupPlanning } from "./use-group-plan";
 export function PlanningState({
   planning,
   readyAt,
+  last,
   minutes,
   onCancel,
   onAgain,
@@ -16,6 +17,8 @@ export function PlanningState({
   planning: GroupPlanning | null;
   /** Seconds to the first working set of the last one; null: not known. */
   readyAt: number | null;
+  /** Who is ready last; null: not known. */
+  last: string | null;
   minutes: number;
   onCancel: () => void;
   onAgain: () => void;
@@ -29,6 +32,7 @@ export function PlanningState({
         </>
       )}
       {readyAt !== null && readyWords(readyAt, minutes)}
+      {readyAt !== null && last && readyAt > minutes * 60 && `. Last: ${last}`}
       {planning?.kind === "cancelled" && (
         <>
           Cancelled. <Button onClick={onAgain}>Plan again</Button>

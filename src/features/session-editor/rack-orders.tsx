@@ -1,9 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
-import { useCatalog } from "@/client/catalog";
 import { LIMITS } from "@/core/draft";
-import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import {
   type BarSet,
@@ -15,34 +12,28 @@ import {
   shortages,
   turnChange,
 } from "@/core/rack";
-import { type RackSetup, rackRequestFor } from "@/core/session";
+import type { RackSetup } from "@/core/session";
 import { formatClock, formatWeight, formatWeightWithUnit } from "@/core/units";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { WholeStepper } from "@/ui/whole-stepper";
-import { useRackOrders } from "./use-rack-orders";
+import type { SharedRacks } from "./use-rack-orders";
 
 /** The ramps over the racks there are: who shares a bar with whom, who lifts when, and what goes on and off. */
 export function RackOrders({
-  plan,
+  shared: { request, orders },
   gym,
   setup,
   onSetup,
 }: {
-  plan: GroupPlan;
+  shared: SharedRacks;
   gym: GymKit;
   setup: RackSetup;
   /** Changes how bars are shared; absent: it stays as it is, as on paper. */
   onSetup?: (to: RackSetup) => void;
 }) {
-  const catalog = useCatalog();
-  const { count, loaders, stock } = setup;
-  const question = useMemo(
-    () => rackRequestFor(plan, { count, loaders }, gym, catalog),
-    [plan, count, loaders, gym, catalog],
-  );
-  const orders = useRackOrders(question);
-  if (!question) return null;
-  const { lifters, racks } = question;
+  const { loaders, stock } = setup;
+  if (!request) return null;
+  const { lifters, racks } = request;
   const nameOf = (lifter: number) => lifters[lifter]!.name.split(" ")[0]!;
   return (
     <section aria-label="Racks" className="mt-10 print:mt-0 print:break-before-page">
@@ -125,7 +116,7 @@ function summary(orders: readonly RackOrder[], racks: number, there: number): st
   const shifts =
     ends.length > 1 ? ` At most ${MOST_ON_A_BAR} share a bar, so they come in ${ends.length} shifts.` : "";
   const tooMany = racks > there ? ` This gym has ${there} racks.` : "";
-  return `The last rack is ready ${formatClock(slowest)} after the first set${against}.${proven}${shifts}${tooMany}`;
+  return `The last rack is ready ${formatClock(slowest)} after the start${against}.${proven}${shifts}${tooMany}`;
 }
 
 /** When one stock of plates would not do, and where. */

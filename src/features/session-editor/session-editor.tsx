@@ -14,6 +14,7 @@ import { ViewSwitch } from "@/ui/view-switch";
 import { AddPeople } from "./add-people";
 import { GroupBars } from "./group-bars";
 import { GroupSheet } from "./group-sheet";
+import { OverTime } from "./over-time";
 import { planQuestion } from "./plan-question";
 import { PlanningState } from "./planning-state";
 import { RackOrders } from "./rack-orders";
@@ -23,6 +24,7 @@ import { SessionLifts } from "./session-lifts";
 import { SessionMenu } from "./session-menu";
 import { SessionTop } from "./session-top";
 import { useGroupPlan } from "./use-group-plan";
+import { useSharedRacks } from "./use-rack-orders";
 import { useSession } from "./use-session";
 import { useStayInStep } from "./use-stay-in-step";
 
@@ -83,7 +85,10 @@ export function SessionEditor({
   const question = useMemo(() => planQuestion(session, here, gym, catalog), [session, here, gym, catalog]);
   const { plan, planning, cancel, again } = useGroupPlan(question);
   const known = question ? plan : null;
-  const readyAt = planning.kind === "done" && known ? known.seconds : null;
+  const racks = useSharedRacks(known, session.racks, gym);
+  const ready = planning.kind === "done" ? racks.ready : null;
+  const readyAt = ready?.seconds ?? null;
+  const nameOf = (id: string | undefined) => here.find((m) => m.athlete.id === id)?.athlete.name ?? null;
 
   return (
     <div className={`min-h-dvh ${view === "ramps" ? "page-wide" : ""}`}>
@@ -109,11 +114,13 @@ export function SessionEditor({
           <PlanningState
             planning={question ? planning : null}
             readyAt={readyAt}
+            last={nameOf(ready?.members.find((m) => m.readyAt === readyAt)?.id)}
             minutes={session.minutes}
             onCancel={cancel}
             onAgain={again}
           />
         </div>
+        {known && ready && <OverTime session={session} plan={known} gym={gym} racks={racks} onEdit={edit} />}
         {session.together && here.length < 2 && (
           <p className="mt-4 text-sm text-ink-soft">
             {members.length < 2
@@ -126,6 +133,7 @@ export function SessionEditor({
             <GroupBars
               sessionId={session.id}
               plan={known}
+              ready={ready}
               together={session.together}
               members={members}
               minutes={session.minutes}
@@ -141,7 +149,7 @@ export function SessionEditor({
         {view === "ramps" && known && <RampTable sessionId={session.id} plan={known} gym={gym} />}
         {known && here.length >= 2 && (
           <RackOrders
-            plan={known}
+            shared={racks}
             gym={gym}
             setup={session.racks}
             onSetup={(racks) => edit({ kind: "frame", change: { racks } })}

@@ -66,7 +66,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
 }
 
 function SessionBlock({ session, minutes }: { session: DaySession; minutes: number }) {
-  const { id, name, time, arriveBy, gym, together, lines, absent, unreadable } = session;
+  const { id, name, time, arriveBy, overSeconds, gym, together, lines, absent, unreadable } = session;
   const facts = [
     ...(arriveBy ? [`Arrive ${arriveBy}`] : []),
     counted(lines.length, "athlete"),
@@ -74,6 +74,7 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
     ...(lines.length > 1 ? [together ? "group" : "individual"] : []),
     gym,
   ];
+  const over = Math.ceil(overSeconds / 60);
   return (
     <section className="mt-6 grid gap-x-6 lg:grid-cols-[6.5rem_minmax(0,1fr)]">
       <p className="condensed pt-1 text-2xl leading-none font-bold">{time ?? "No time"}</p>
@@ -89,6 +90,7 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
           </h2>
           <p className="text-ink-soft">
             {unreadable ? `It cannot be read: ${unreadable}` : facts.join(" · ")}
+            {over > 0 && <span className="font-semibold text-ember"> · {over} min over</span>}
           </p>
         </div>
         <ul className="mt-1 grid gap-x-8 md:grid-cols-2">

@@ -2,7 +2,13 @@ import { type CardView, cardView } from "@/core/card";
 import type { Catalog } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
 import type { PlanOutline, PlanRequest } from "@/core/plan";
-import { type MemberDraft, requestInSession } from "@/core/session";
+import {
+  type MemberDraft,
+  rackRequestFor,
+  requestInSession,
+  type SessionReady,
+  sessionReady,
+} from "@/core/session";
 import { memoize } from "@/lib/memoize";
 import type { Member, OpenSession } from "../sessions/open-session";
 import { planKey, plansFor } from "./plan-store";
@@ -65,6 +71,17 @@ export async function wholePlanOf(opened: OpenSession, catalog: Catalog): Promis
   return (await groupPlanOf(opened, catalog)) ?? (await keyedPlanOf("each", opened, catalog)).plan;
 }
 
+/** When everybody who is there is ready to lift, the bars they share included. */
+export async function readyOf(opened: OpenSession, catalog: Catalog): Promise<SessionReady> {
+  const { session, gym } = opened;
+  const { key, plan } =
+    (await keyedGroupPlanOf(opened, catalog)) ?? (await keyedPlanOf("each", opened, catalog));
+  if (!rackRequestFor(plan, session.racks, gym, catalog)) return sessionReady(plan, null, null);
+  const task = { kind: "ready" as const, session, gym, plan };
+  const [ready] = await plansFor<"ready">([{ key: planKey("ready", key), task }], catalog);
+  return ready!;
+}
+
 /** Everybody's warm-up, those who are absent left out. */
 export async function warmUpsOf(opened: OpenSession, catalog: Catalog): Promise<MemberWarmUp[]> {
   return planMembers(opened, presentOf(opened), catalog);
@@ -104,19 +121,27 @@ async function planMembers(
   }));
 }
 
-/** The cards of some warm-ups of a session. */
-export function cardsOf({ session, gym }: OpenSession, warmUps: readonly MemberWarmUp[]): CardView[] {
-  return warmUps.map(({ member: { athlete, draft }, request, plan }) =>
-    cardView({ session, gym, athlete, draft, request, plan }),
-  );
+/** The cards of some warm-ups of a session. Who shares a bar is there when the first of those who do has to be. */
+async function cardsOf(
+  opened: OpenSession,
+  warmUps: readonly MemberWarmUp[],
+  catalog: Catalog,
+): Promise<CardView[]> {
+  const { session, gym } = opened;
+  const ready = presentOf(opened).length > 1 ? await readyOf(opened, catalog) : null;
+  return warmUps.map(({ member: { athlete, draft }, request, plan }) => {
+    const isOnBar = ready?.members.find((m) => m.id === athlete.id)?.sets != null;
+    const allReady = isOnBar && ready ? ready.seconds : 0;
+    return cardView({ session, gym, athlete, draft, request, plan, allReady });
+  });
 }
 
 /** The cards of everybody who is there. */
 export async function allCardsOf(opened: OpenSession, catalog: Catalog): Promise<CardView[]> {
-  return cardsOf(opened, await warmUpsOf(opened, catalog));
+  return cardsOf(opened, await warmUpsOf(opened, catalog), catalog);
 }
 
 /** One athlete's card. */
 export async function cardOf(opened: OpenSession, member: Member, catalog: Catalog): Promise<CardView> {
-  return cardsOf(opened, [await warmUpOf(opened, member, catalog)])[0]!;
+  return (await cardsOf(opened, [await warmUpOf(opened, member, catalog)], catalog))[0]!;
 }

@@ -2,13 +2,24 @@ import type { Catalog, Drill } from "@/core/catalog";
 import { type GroupPlan, type MemberPlan, planEach, planGroup } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { outlineOf, type PlanOutline, planWarmUp } from "@/core/plan";
-import { groupRequestFor, type MemberDraft, requestInSession, type Session } from "@/core/session";
+import { rackOrders } from "@/core/rack";
+import {
+  groupRequestFor,
+  type MemberDraft,
+  rackRequestFor,
+  requestInSession,
+  type Session,
+  type SessionReady,
+  sessionReady,
+} from "@/core/session";
+import { drain } from "@/lib/drain";
 
 /** A plan to be worked out, with all that it depends on but the catalog. */
 export type PlanTask = { session: Session; gym: GymKit } & (
   | { kind: "member"; member: MemberDraft; part: MemberPlan | null }
   | { kind: "group"; here: readonly MemberDraft[] }
   | { kind: "each"; here: readonly MemberDraft[] }
+  | { kind: "ready"; plan: GroupPlan }
 );
 
 /** What each kind of task comes to. */
@@ -16,16 +27,22 @@ export interface PlanOf {
   member: PlanOutline;
   group: GroupPlan;
   each: GroupPlan;
+  ready: SessionReady;
 }
 
 /** Works a plan out. */
-function planOf(task: PlanTask, catalog: Catalog): PlanOutline | GroupPlan {
+function planOf(task: PlanTask, catalog: Catalog): PlanOf[keyof PlanOf] {
   const { session, gym } = task;
   switch (task.kind) {
     case "member":
       return outlineOf(planWarmUp(requestInSession(session, task.member, gym, catalog, task.part)));
     case "group":
       return planGroup(groupRequestFor(session, task.here, gym, catalog)!);
+    case "ready": {
+      const request = rackRequestFor(task.plan, session.racks, gym, catalog);
+      const orders = request && drain(rackOrders(request.lifters, request.racks, request.secondsPerMove));
+      return sessionReady(task.plan, request, orders);
+    }
     case "each":
       return planEach(
         task.here.map((m) => ({

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { addDays, format } from "date-fns";
+import { shippedCatalog as catalog } from "@/catalog";
 import { weight } from "@/core/units";
 import { write } from "@/data/database";
 import { session } from "@/data/schema";
@@ -10,6 +11,7 @@ import { withTemporaryDatabase } from "../__tests__/database";
 import { listDay, openSession, saveAthleteAction, saveSessionAction } from "../__tests__/now";
 import { openAthlete } from "../athletes/athletes";
 import { planAhead } from "../plans/plan-ahead";
+import { readyOf } from "../plans/plan-session";
 import { today } from "./day";
 
 withTemporaryDatabase();
@@ -36,7 +38,7 @@ test("an old working weight is worth a look, after what is worse", async () => {
   ]);
 });
 
-test("who is absent is named and not planned for, and the time to arrive follows the longest plan", async () => {
+test("who is absent is named and not planned for, and the time to arrive follows the longest plan and the bars", async () => {
   const opened = await openSession("today-pilots");
   if (!opened.ok) throw new Error("not opened");
   const { session: before, revision } = opened.value;
@@ -45,7 +47,12 @@ test("who is absent is named and not planned for, and the time to arrive follows
   const shown = (await listDay(today(), 1)).sessions.find((s) => s.id === "today-pilots")!;
   expect(shown.absent).toEqual(["Eirik Fjelstad"]);
   expect(shown.lines.map((l) => l.athlete.id)).not.toContain("eirik");
-  const longest = Math.max(...shown.lines.map((l) => l.stair.seconds));
+  const again = await openSession("today-pilots");
+  if (!again.ok) throw new Error("not opened");
+  const ready = await readyOf(again.value, catalog);
+  const longest = Math.max(ready.seconds, ...shown.lines.map((l) => l.stair.seconds));
+  expect(ready.seconds).toBeGreaterThan(ready.aloneSeconds);
+  expect(shown.overSeconds).toBe(Math.max(0, longest - before.minutes * 60));
   const [hours, minutes] = shown.arriveBy!.split(":").map(Number);
   expect(7 * 60 - (hours! * 60 + minutes!)).toBe(Math.max(15, Math.ceil(longest / 60)));
 });

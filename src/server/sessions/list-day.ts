@@ -7,7 +7,7 @@ import { type PlanFinding, type PlanOutline, planOfLift, type Stair, stairOf } f
 import { arriveBy, type OwnPart } from "@/core/session";
 import { listSessions } from "@/data/sessions";
 import type { Finding } from "@/lib/result";
-import { type MemberWarmUp, warmUpsOf } from "../plans/plan-session";
+import { type MemberWarmUp, readyOf, warmUpsOf } from "../plans/plan-session";
 import { dayField } from "../schemas/session";
 import { today } from "./day";
 import { type OpenSession, openSessions, type SessionToShow } from "./open-session";
@@ -37,6 +37,8 @@ export interface DaySession {
   time: string | null;
   /** When to be there; null where no time is fixed. */
   arriveBy: string | null;
+  /** By how much it takes more than the minutes there are, bars that are shared included. Seconds; 0: it does not. */
+  overSeconds: number;
   gym: string;
   minutes: number;
   together: boolean;
@@ -96,7 +98,7 @@ function lineOf(warmUp: MemberWarmUp, day: string, catalog: Catalog): DayLine {
 /** A session of which nothing can be shown but what it is, and why. */
 function unreadableSession({ id, name, day, time }: SessionToShow["row"], why: string): DaySession {
   return {
-    ...{ id, name, day, time, arriveBy: null, gym: "", minutes: 0, together: false },
+    ...{ id, name, day, time, arriveBy: null, overSeconds: 0, gym: "", minutes: 0, together: false },
     ...{ absent: [], lines: [], unreadable: why },
   };
 }
@@ -116,13 +118,15 @@ async function plannedSession(opened: OpenSession, catalog: Catalog): Promise<Da
   const { session, gym, members } = opened;
   const { id, name, day, time } = session;
   const lines = (await warmUpsOf(opened, catalog)).map((w) => lineOf(w, day, catalog));
-  const longest = Math.max(0, ...lines.map((l) => l.stair.seconds));
+  const alone = Math.max(0, ...lines.map((l) => l.stair.seconds));
+  const longest = lines.length > 1 ? Math.max(alone, (await readyOf(opened, catalog)).seconds) : alone;
   return {
     id,
     name,
     day,
     time,
     arriveBy: time && arriveBy(time, session.minutes, longest),
+    overSeconds: Math.max(0, longest - session.minutes * 60),
     gym: gym.name,
     minutes: session.minutes,
     together: session.together,
