@@ -207,6 +207,46 @@ export async function changeReached(
   });
 }
 
+/** Working sets of a lift as they stand on record of a day. */
+export type WeightOnRecord = Pick<
+  typeof workingWeight.$inferSelect,
+  "weight" | "sets" | "reps" | "rir" | "source"
+>;
+
+/**
+ * Puts what an athlete's working sets of a lift are from a day on, in place of what was on record of that day; null takes that
+ * away. Null: there is no such athlete.
+ */
+export async function putWorkingWeight(
+  athleteId: string,
+  lift: string,
+  day: string,
+  record: WeightOnRecord | null,
+): Promise<{ before: WeightOnRecord | null } | null> {
+  return writeAtOnce(async (db) => {
+    const [there] = await db
+      .select({ revision: athlete.revision })
+      .from(athlete)
+      .where(eq(athlete.id, athleteId));
+    if (!there) return null;
+    const { weight, sets, reps, rir, source } = workingWeight;
+    const ofDay = and(
+      eq(workingWeight.athleteId, athleteId),
+      eq(workingWeight.lift, lift),
+      eq(workingWeight.day, day),
+      eq(workingWeight.kind, "working"),
+    );
+    const [before] = await db.select({ weight, sets, reps, rir, source }).from(workingWeight).where(ofDay);
+    await db.delete(workingWeight).where(ofDay);
+    if (record) await db.insert(workingWeight).values({ athleteId, lift, day, kind: "working", ...record });
+    await db
+      .update(athlete)
+      .set({ revision: there.revision + 1 })
+      .where(eq(athlete.id, athleteId));
+    return { before: before ?? null };
+  });
+}
+
 /** Adds athletes, and first the group they are in if it is a new one; all or nothing. */
 export async function addAthletes(
   athletes: readonly (typeof athlete.$inferInsert)[],

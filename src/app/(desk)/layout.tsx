@@ -15,6 +15,12 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   return (
     <Queries>
       <CustomContentProvider custom={custom}>
+        <a
+          href="#content"
+          className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-sm focus:bg-field focus:px-4 focus:py-2 focus:font-semibold focus:shadow-sheet"
+        >
+          Skip to content
+        </a>
         {children}
         <PaletteOpener />
       </CustomContentProvider>

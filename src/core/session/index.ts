@@ -21,3 +21,4 @@ export {
   USUAL_RACKS,
 } from "./session";
 export { type SharedRow, sharedRows } from "./shared-rows";
+export { usualMinutes } from "./usual-minutes";

@@ -77,7 +77,7 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
   return (
     <div className="min-h-dvh">
       <SavedHeader at="/athletes" controls={controls} />
-      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
+      <main id="content" className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
             <Link href="/athletes" className="text-ink-soft underline underline-offset-4 hover:text-ink">

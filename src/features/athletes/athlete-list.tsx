@@ -58,7 +58,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/athletes" />
-      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
+      <main id="content" className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
             <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">

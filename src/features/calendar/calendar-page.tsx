@@ -61,7 +61,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
       <SiteHeader at="/calendar">
         <NewSession day={view === "day" ? day : today} />
       </SiteHeader>
-      <main className="px-4 pt-6 pb-10 sm:px-7">
+      <main id="content" className="px-4 pt-6 pb-10 sm:px-7">
         <div className="flex flex-wrap items-center gap-x-2">
           <h1 className="mr-2 text-[2.125rem] leading-tight font-extrabold tracking-tight">
             {view === "day"

@@ -43,6 +43,7 @@ export function PrintPage({
         </span>
       </header>
       <main
+        id="content"
         className={`mx-auto space-y-6 pb-10 print:max-w-none print:space-y-0 print:pb-0 ${wide ? "max-w-[75rem]" : "max-w-[50rem]"}`}
       >
         {children}

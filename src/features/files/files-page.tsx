@@ -53,7 +53,7 @@ export function FilesPage({
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/files" />
-      <main className="mx-auto max-w-[80rem] px-4 pt-7 pb-16 sm:px-7">
+      <main id="content" className="mx-auto max-w-[80rem] px-4 pt-7 pb-16 sm:px-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Files</h1>
         <p className="text-sm text-ink-soft">
           These files hold health notes: keep them private. Cards and sheets are exported from their session,

@@ -74,7 +74,7 @@ export function FirstSteps() {
       <header className="flex h-12 items-center border-b border-line px-7">
         <Wordmark />
       </header>
-      <main className="mx-auto max-w-4xl px-7 py-8">
+      <main id="content" className="mx-auto max-w-4xl px-7 py-8">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
         <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
           Your athletes, the bar and its plates, one lift: that is all a first plan needs.

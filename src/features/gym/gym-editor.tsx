@@ -77,7 +77,7 @@ export function GymEditor({
   return (
     <div className="min-h-dvh">
       <SavedHeader at="/gym" controls={controls} />
-      <main className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
+      <main id="content" className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{gym.name}</h1>
           <GymSwitch at={gym} gyms={gyms} />

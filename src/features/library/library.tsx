@@ -109,7 +109,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">
       <SiteHeader at="/library" />
-      <main className="mx-auto flex min-h-0 w-full max-w-[80rem] flex-1 flex-col px-7 pt-7">
+      <main id="content" className="mx-auto flex min-h-0 w-full max-w-[80rem] flex-1 flex-col px-7 pt-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Library</h1>
         <ViewSwitch label="Kind" views={SHELVES} value={shelf} onChange={(to) => go(to)} />
         <div className="grid min-h-0 flex-1 gap-x-12 gap-y-8 lg:grid-cols-[22rem_minmax(0,1fr)]">

@@ -12,9 +12,11 @@ import type { Session } from "@/core/session";
 import { formatWeight } from "@/core/units";
 import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
 import { TEMPERATURES } from "@/features/shared/temperatures";
+import { UsualMinutes } from "@/features/shared/usual-minutes";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { shortDay } from "@/ui/day-in-words";
 import { WholeStepper } from "@/ui/whole-stepper";
+import { FromNowOn } from "./from-now-on";
 import { type SaidWeight, WorkingWeight } from "./working-weight";
 
 const LEVEL_WORDS = {
@@ -45,6 +47,8 @@ export const Brief = memo(function Brief({
   gym,
   draft,
   at,
+  rampMinutes,
+  day,
   session,
   onEdit,
   onCompare,
@@ -54,6 +58,10 @@ export const Brief = memo(function Brief({
   draft: WarmUpDraft;
   /** The place of the lift in view. */
   at: number;
+  /** What the ramp of the first lift takes, rounded up. */
+  rampMinutes: number;
+  /** Of the session. */
+  day: string;
   /** The session whose time, approach and room are everybody's; null: they are this athlete's. */
   session: Session | null;
   onEdit: (edit: WarmUpEdit) => void;
@@ -149,6 +157,12 @@ export const Brief = memo(function Brief({
               range={LIMITS.minutes}
               onChange={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
             />
+            <UsualMinutes
+              approach={approach}
+              minutes={draft.minutes}
+              rampSeconds={60 * rampMinutes}
+              onTake={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
+            />
             <span className="flex flex-col">
               <span className="condensed text-2xs text-ink-faint">Approach</span>
               {isAlone ? (
@@ -190,6 +204,11 @@ export const Brief = memo(function Brief({
             : "No working weight on record for this lift."}{" "}
         <span className="sr-only">{approach.summary}</span>
       </p>
+      {!lift.kind && (
+        <div className="w-fit text-2xs text-ink-soft">
+          <FromNowOn {...{ athlete, lift, planned, gym, day }} />
+        </div>
+      )}
     </section>
   );
 });

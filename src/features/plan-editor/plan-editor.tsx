@@ -140,13 +140,15 @@ export function PlanEditor({
         controls={controls}
         onKeys={openKeys}
       />
-      <main className="flex min-h-0 flex-1 flex-col">
+      <main id="content" className="flex min-h-0 flex-1 flex-col">
         <h1 className="sr-only">
           Warm-up of {athlete.name}: {lift.name}
         </h1>
         <div className="relative min-w-0 shrink-0">
           <Brief
             {...{ athlete, gym, draft, at }}
+            rampMinutes={Math.ceil((plan.ramps[0]?.totals.seconds ?? 0) / 60)}
+            day={session.day}
             session={isGroup ? session : null}
             onEdit={editSoon}
             onCompare={openCompare}

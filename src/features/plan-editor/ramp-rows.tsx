@@ -55,7 +55,7 @@ export const RampRows = memo(function RampRows({
               type="button"
               aria-pressed={isChosen}
               onClick={() => onChoose(to)}
-              className="grid min-w-0 grid-cols-[6.5rem_5.5rem_minmax(0,1fr)] items-center gap-2 py-1 text-left"
+              className="grid min-w-0 grid-cols-[5rem_minmax(0,1fr)] items-center gap-x-2 gap-y-0.5 py-1 text-left sm:grid-cols-[6.5rem_5.5rem_minmax(0,1fr)]"
             >
               <span className={`condensed text-xl font-bold ${set ? "" : "text-ember"}`}>
                 {formatWeight(load.weight)}
@@ -66,9 +66,10 @@ export const RampRows = memo(function RampRows({
               ) : (
                 <span />
               )}
-              <span className="truncate text-xs text-ink-soft">
+              <span className="text-xs text-ink-soft max-sm:col-span-2 sm:truncate">
                 {set ? "" : "First working set. "}
                 {describeLoad(ramp.kit, load, gym.unit)}
+                {set && <span className="sm:hidden">, rest {set.restSeconds} s</span>}
               </span>
             </button>
             <span className="flex items-center pr-2">
@@ -77,7 +78,7 @@ export const RampRows = memo(function RampRows({
                   <span className="condensed text-sm font-medium whitespace-nowrap">
                     × {set.reps} · {Math.round(set.fraction * 100)} %
                   </span>
-                  <span className="w-28 text-right text-ink-faint">
+                  <span className="w-28 text-right text-ink-faint max-sm:hidden">
                     {set.seconds} s + {set.restSeconds} s rest
                   </span>
                   <IconButton

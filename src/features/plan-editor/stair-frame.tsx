@@ -76,6 +76,8 @@ function spanName({ round, phase }: Tread): string {
 /** How wide a letter of the phases' names is at most, and how many a clock time has. Pixels. */
 const LETTER = 6.2;
 const CLOCK_LETTERS = 6;
+/** Letters of the time there is and what is left of it. */
+const TIME_LETTERS = 17;
 
 /** Which stretch of time is which phase, or which round. */
 export function Phases({ stair, scale }: { stair: Stair; scale: StairScale }) {
@@ -87,10 +89,12 @@ export function Phases({ stair, scale }: { stair: Stair; scale: StairScale }) {
     if (last?.name === name) last.to = tread.nextAt;
     else spans.push({ name, from: tread.startsAt, to: tread.nextAt });
   }
+  // Where the words of the time that is left stand, no name does.
+  const end = scale.x(stair.available) - LETTER * TIME_LETTERS;
   return (
     <g aria-hidden>
       {spans.map(({ name, from, to }) => {
-        const wide = (to - from) * scale.perSecond;
+        const wide = Math.min((to - from) * scale.perSecond, end - scale.x(from));
         return (
           <g key={`${name}-${from}`}>
             <line

@@ -101,11 +101,15 @@ export function SessionEditor({
       >
         <SessionMenu session={session} onEdit={edit} />
       </SessionTop>
-      <main className="px-4 pt-4 pb-16 sm:px-7 print:p-0">
+      <main id="content" className="px-4 pt-4 pb-16 sm:px-7 print:p-0">
         <h1 className="text-[2.125rem] leading-[1.1] font-extrabold tracking-tight print:text-xl">
           {session.name}
         </h1>
-        <SessionFrame session={session} gyms={gyms} readyAt={readyAt} onEdit={edit} />
+        <SessionFrame
+          {...{ session, gyms, readyAt }}
+          rampSeconds={Math.max(0, ...(known?.members ?? []).map((m) => m.seconds - m.drillSeconds))}
+          onEdit={edit}
+        />
         <div className="print:hidden">
           <SessionLifts session={session} unit={gym.unit} onEdit={edit} />
         </div>

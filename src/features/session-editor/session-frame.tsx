@@ -1,10 +1,12 @@
 "use client";
 
 import { useCatalog } from "@/client/catalog";
+import { knownApproach } from "@/core/catalog";
 import { LIMITS } from "@/core/draft";
 import { arriveBy, type Session, type SessionEdit } from "@/core/session";
 import { approachGroups } from "@/features/shared/lift-groups";
 import { TEMPERATURES } from "@/features/shared/temperatures";
+import { UsualMinutes } from "@/features/shared/usual-minutes";
 import { LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
 import { TimeField } from "@/ui/time-field";
@@ -20,12 +22,15 @@ export function SessionFrame({
   session,
   gyms,
   readyAt,
+  rampSeconds,
   onEdit,
 }: {
   session: Session;
   gyms: readonly { id: string; name: string }[];
   /** Seconds to the first working set of the last one; null: not known. */
   readyAt: number | null;
+  /** What the longest ramp takes; 0: not known. */
+  rampSeconds: number;
   onEdit: (edit: SessionEdit) => void;
 }) {
   const catalog = useCatalog();
@@ -39,6 +44,12 @@ export function SessionFrame({
         value={session.minutes}
         range={LIMITS.minutes}
         onChange={(minutes) => change({ minutes })}
+      />
+      <UsualMinutes
+        approach={knownApproach(catalog, session.approach)}
+        minutes={session.minutes}
+        rampSeconds={rampSeconds}
+        onTake={(minutes) => change({ minutes })}
       />
       {session.time && (
         <span className="flex flex-col" role="status">

@@ -11,7 +11,7 @@ export function PageLoading({
   return (
     <>
       <SiteHeader at={at} />
-      <main className="px-4 pt-8 sm:px-7">
+      <main id="content" className="px-4 pt-8 sm:px-7">
         <p role="status" className="text-base text-ink-soft">
           {text}
         </p>

@@ -30,7 +30,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
       <SiteHeader at="/">
         <NewSession day={day} />
       </SiteHeader>
-      <main className="mx-auto max-w-[80rem] px-4 pt-6 pb-16 sm:px-7">
+      <main id="content" className="mx-auto max-w-[80rem] px-4 pt-6 pb-16 sm:px-7">
         <div className="flex flex-wrap items-center gap-x-2">
           <h1 className="mr-2 text-[2.125rem] leading-tight font-extrabold tracking-tight">
             {format(parseISO(day), "EEEE d MMMM")}

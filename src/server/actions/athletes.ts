@@ -10,12 +10,14 @@ import {
   saveAthleteSchema,
 } from "../athletes/athletes";
 import { importAthletes, importSchema, previewImport } from "../athletes/import-athletes";
+import { noteWeight, noteWeightSchema } from "../athletes/note-weight";
 import { addAthletesSchema } from "../schemas/added";
 import { action } from "./action";
 
 export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
 export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
 export const noteReachedAction = action(noteReachedSchema, noteReached);
+export const noteWeightAction = action(noteWeightSchema, noteWeight);
 export const changeSeveralAction = action(changeSeveralSchema, changeSeveral);
 export const previewImportAction = action(importSchema, previewImport);
 export const importAthletesAction = action(importSchema, importAthletes);
