@@ -1,0 +1,79 @@
+import { expect, type Page, test } from "@playwright/test";
+import { serverForTests } from "./server";
+
+const server = serverForTests({ demo: true });
+
+async function share(page: Page, session: string): Promise<string> {
+  await page.goto(`${server.url}/session/${session}/phones`);
+  const link = page.getByRole("link", { name: /\/card\// }).first();
+  const all = page.getByRole("button", { name: "Share all links" });
+  await expect(async () => {
+    if (await all.isEnabled()) await all.click({ timeout: 1000 });
+    await expect(link).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  return server.url + (await link.getAttribute("href"));
+}
+
+/** Opens what else can be done with a session. */
+async function openMenu(page: Page): Promise<void> {
+  const entry = page.getByRole("menuitem", { name: "Delete" });
+  await expect(async () => {
+    if (!(await entry.isVisible()))
+      await page.getByRole("button", { name: "More for this session" }).click({ timeout: 2000 });
+    await expect(entry).toBeVisible({ timeout: 2000 });
+  }).toPass();
+}
+
+test("links to cards are listed with when they end, and are ended there", async ({ page }) => {
+  await page.goto(`${server.url}/files`);
+  const list = page.getByRole("region", { name: "Links to cards" });
+  await expect(list.getByText(/^None\. /)).toBeVisible();
+  const card = await share(page, "today-pilots");
+  await expect(page.getByText(/It works until .*, a week after the session/)).toBeVisible();
+  await page.goto(`${server.url}/files`);
+  await expect(list.getByRole("listitem")).toHaveCount(1);
+  await expect(list.getByText(/Ilse Maartens.*; until /)).toBeVisible();
+  expect((await fetch(card)).status).toBe(200);
+  await expect(async () => {
+    const stop = list.getByRole("button", { name: /^Stop sharing: / });
+    if (await stop.isVisible()) await stop.click({ timeout: 1000 });
+    await expect(list.getByText(/^None\. /)).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  expect((await fetch(card)).status).toBe(404);
+});
+
+test("a deleted session that comes back has its links again", async ({ page }) => {
+  const card = await share(page, "tomorrow-throwers");
+  await page.goto(`${server.url}/session/tomorrow-throwers`);
+  await openMenu(page);
+  await page.getByRole("menuitem", { name: "Delete" }).click();
+  await expect(page).toHaveURL(`${server.url}/`);
+  expect((await fetch(card)).status).toBe(404);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page).toHaveURL(/\/session\/tomorrow-throwers/);
+  expect((await fetch(card)).status).toBe(200);
+});
+
+test("the first key on a page leads past its head", async ({ page }) => {
+  await page.goto(`${server.url}/athletes`);
+  await page.keyboard.press("Tab");
+  const skip = page.getByRole("link", { name: "Skip to content" });
+  await expect(skip).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/#content$/);
+  await page.keyboard.press("Tab");
+  const focused = page.locator("main :focus");
+  await expect(focused).toHaveCount(1);
+});
+
+test("what is clicked while the server is away is said, and nothing has been changed", async ({ page }) => {
+  await page.goto(`${server.url}/session/today-masters`);
+  await openMenu(page);
+  await server.stop();
+  await page.getByRole("menuitem", { name: "Delete" }).click();
+  await expect(page.getByText(/^No answer from the server\. Nothing was changed/)).toBeVisible();
+  await expect(page).toHaveURL(/today-masters/);
+  await server.start();
+  await page.goto(`${server.url}/session/today-masters`);
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+});
