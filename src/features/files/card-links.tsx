@@ -44,7 +44,11 @@ export function CardLinks({ sessions }: { sessions: readonly SharedCards[] }) {
                 {joinWords(session.athletes.map((a) => a.name))}; until {dayInWords(session.lastDay)}
               </span>
             </span>
-            <Button aria-label={`Stop sharing: ${session.name}`} onClick={() => void stop(session)}>
+            <Button
+              className="shrink-0 whitespace-nowrap"
+              aria-label={`Stop sharing: ${session.name}`}
+              onClick={() => void stop(session)}
+            >
               Stop sharing
             </Button>
           </li>

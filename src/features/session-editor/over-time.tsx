@@ -11,19 +11,22 @@ import { type SharedRacks, useSharedRacks } from "./use-rack-orders";
 /** What is done about bars that take more time than there is: each way with when all would be ready. */
 export function OverTime({
   session,
+  planned,
   plan,
   gym,
   racks: { request, ready },
   onEdit,
 }: {
   session: Session;
+  /** Minutes that anybody has at most. */
+  planned: number;
   plan: GroupPlan;
   gym: GymKit;
   racks: SharedRacks;
   onEdit: (edit: SessionEdit) => void;
 }) {
   const { minutes, time } = session;
-  const over = ready ? ready.seconds - minutes * 60 : 0;
+  const over = ready ? ready.seconds - planned * 60 : 0;
   const waits = ready ? ready.seconds - ready.aloneSeconds : 0;
   const isDueToBars = over > 0 && waits > 0 && request !== null;
   const { loaders } = session.racks;

@@ -88,6 +88,8 @@ export function SessionEditor({
   const racks = useSharedRacks(known, session.racks, gym);
   const ready = planning.kind === "done" ? racks.ready : null;
   const readyAt = ready?.seconds ?? null;
+  // Who has more minutes of their own is not over before those are.
+  const planned = Math.max(session.minutes, ...here.map((m) => m.draft.minutes));
   const nameOf = (id: string | undefined) => here.find((m) => m.athlete.id === id)?.athlete.name ?? null;
 
   return (
@@ -119,12 +121,12 @@ export function SessionEditor({
             planning={question ? planning : null}
             readyAt={readyAt}
             last={nameOf(ready?.members.find((m) => m.readyAt === readyAt)?.id)}
-            minutes={session.minutes}
+            minutes={planned}
             onCancel={cancel}
             onAgain={again}
           />
         </div>
-        {known && ready && <OverTime session={session} plan={known} gym={gym} racks={racks} onEdit={edit} />}
+        {known && ready && <OverTime {...{ session, planned, gym, racks }} plan={known} onEdit={edit} />}
         {session.together && here.length < 2 && (
           <p className="mt-4 text-sm text-ink-soft">
             {members.length < 2

@@ -126,7 +126,8 @@ async function plannedSession(opened: OpenSession, catalog: Catalog): Promise<Da
     day,
     time,
     arriveBy: time && arriveBy(time, session.minutes, longest),
-    overSeconds: Math.max(0, longest - session.minutes * 60),
+    // Who has more minutes of their own is not over before those are.
+    overSeconds: Math.max(0, longest - 60 * Math.max(session.minutes, ...lines.map((l) => l.minutes))),
     gym: gym.name,
     minutes: session.minutes,
     together: session.together,
