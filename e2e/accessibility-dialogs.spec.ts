@@ -39,7 +39,7 @@ test("axe finds nothing on the dialogs of a session, and the focus comes back", 
   await expect(
     page
       .getByRole("dialog")
-      .getByText(/^not for /)
+      .getByText(/not for /)
       .first(),
   ).toBeVisible();
   await expectNothing(page);

@@ -1,7 +1,7 @@
 "use client";
 
 import { Command } from "cmdk";
-import { type ReactNode, useMemo, useState } from "react";
+import { type ReactNode, useMemo, useRef, useState } from "react";
 import { Button } from "./button";
 import { type Entry, findEntries } from "./find-entries";
 import { Sheet, SheetClose } from "./sheet";
@@ -57,15 +57,20 @@ function PickList({
 }) {
   const [search, setSearch] = useState("");
   const found = useMemo(() => findEntries(items, search), [items, search]);
+  const list = useRef<HTMLDivElement>(null);
   return (
     <Command label={title} shouldFilter={false}>
       <Command.Input
         value={search}
-        onValueChange={setSearch}
+        onValueChange={(text) => {
+          setSearch(text);
+          // What is found first is seen first.
+          list.current?.scrollTo({ top: 0 });
+        }}
         placeholder={placeholder}
         className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm"
       />
-      <Command.List className="mt-2 h-80 overflow-y-auto">
+      <Command.List ref={list} className="mt-2 h-80 overflow-y-auto">
         <Command.Empty className="py-3 text-ink-soft">{nothing}</Command.Empty>
         {found.map(({ heading, entries }) => (
           <Command.Group
@@ -83,7 +88,11 @@ function PickList({
               >
                 {picture}
                 <span className="min-w-0 flex-1 truncate">{label}</span>
-                {note && <span className="condensed shrink-0 text-xs text-ink-soft">{note}</span>}
+                {note && (
+                  <span className="condensed max-w-[55%] shrink-0 truncate text-xs text-ink-soft">
+                    {note}
+                  </span>
+                )}
               </Command.Item>
             ))}
           </Command.Group>

@@ -1,6 +1,6 @@
 import { shippedCatalog as catalog } from "@/catalog";
 import { type AthleteArea, EQUIPMENT, EQUIPMENT_IDS, type EquipmentId } from "../catalog";
-import { drillsToAdd } from ".";
+import { drillsToAdd, usesOf } from ".";
 
 const person = (name: string, areas: AthleteArea[] = []) => ({
   name,
@@ -57,4 +57,31 @@ test("what somebody cannot use is against what needs it", () => {
     NONE,
   );
   expect(find(found, "easy-row")!.obstacle).toBe("cannot use what it needs");
+});
+
+describe("what a drill would do for a plan", () => {
+  const squat = drills.find((d) => d.id === "body-weight-squat")!;
+  const row = (demand: "squat" | "quads" | "front-rack", asked: number, served: number) => ({
+    ...{ demand, asked, served },
+  });
+
+  test("closes what is asked and not served yet, as far as it serves it", () => {
+    expect(usesOf(squat, [row("squat", 3, 1)]).closes).toBe(2);
+    expect(usesOf(squat, [row("squat", 9, 0)]).closes).toBe(squat.serves.squat);
+    expect(usesOf(squat, [row("squat", 3, 4)]).closes).toBe(0);
+    expect(usesOf(squat, [])).toMatchObject({ closes: 0, demands: [] });
+  });
+
+  test("names what it serves of what is asked, the open ones first", () => {
+    expect(usesOf(squat, [row("squat", 3, 3), row("front-rack", 3, 0), row("quads", 2, 0)]).demands).toEqual([
+      ...["quads", "squat"],
+    ]);
+  });
+
+  test("takes its usual dose and what it takes to set up", () => {
+    const { sets, amount, secondsPerUnit, restSeconds } = squat.dose;
+    expect(usesOf(squat, []).seconds).toBe(
+      squat.setUpSeconds + sets[1] * amount[1] * secondsPerUnit + (sets[1] - 1) * restSeconds,
+    );
+  });
 });

@@ -1,5 +1,7 @@
 import { type PlannedAthlete, rulesOut } from "../athlete";
 import { AREAS, type Drill, type DrillId, EQUIPMENT, type EquipmentId, hasKit, kitWithout } from "../catalog";
+import type { DemandId } from "../demands";
+import { doseSeconds } from "../dose";
 
 /** A drill that the coach may put into a warm-up. */
 export interface DrillToAdd {
@@ -55,4 +57,31 @@ export function drillsToAdd(
     return { drill, obstacle: null, notFor: barred.map((r) => r.name) };
   });
   return [...judged.filter((d) => d.obstacle === null), ...judged.filter((d) => d.obstacle !== null)];
+}
+
+/** What a demand is asked for and served by a plan so far. */
+interface Covered {
+  demand: DemandId;
+  asked: number;
+  served: number;
+}
+
+/**
+ * What a drill would do for a plan: the demands that are asked and that it serves, those that are open first, and how much of
+ * what is open it would close. Seconds of its usual dose.
+ */
+export function usesOf(
+  drill: Drill,
+  coverage: readonly Covered[],
+): { demands: DemandId[]; closes: number; seconds: number } {
+  const rows = coverage.flatMap(({ demand, asked, served }) => {
+    const serves = drill.serves[demand] ?? 0;
+    return serves > 0 && asked > 0 ? [{ demand, closes: Math.min(serves, Math.max(0, asked - served)) }] : [];
+  });
+  const [sets, amount] = [drill.dose.sets[1], drill.dose.amount[1]];
+  return {
+    demands: rows.toSorted((a, b) => b.closes - a.closes).map((r) => r.demand),
+    closes: rows.reduce((sum, r) => sum + r.closes, 0),
+    seconds: drill.setUpSeconds + doseSeconds(drill.dose, { sets, amount }),
+  };
 }

@@ -21,7 +21,7 @@ export {
   type WarmUpDraft,
 } from "./draft";
 export { type DrillListEdit, editDrillList, pinDrill, swapDrill } from "./drill-list";
-export { type DrillToAdd, drillsToAdd } from "./drills-to-add";
+export { type DrillToAdd, drillsToAdd, usesOf } from "./drills-to-add";
 export { applyEdit, type WarmUpEdit } from "./edits";
 export { changeLift, moveLift, removeLift } from "./lift-list";
 export { LIMITS, type Limits } from "./limits";

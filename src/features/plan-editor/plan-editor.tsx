@@ -188,7 +188,13 @@ export function PlanEditor({
             <div className="border-t border-line py-1">
               {planned.begun === null && (
                 <span className="flex flex-wrap gap-x-6">
-                  <AddDrill people={people} gym={gym} planned={drills} onAdd={addDrill} />
+                  <AddDrill
+                    people={people}
+                    gym={gym}
+                    planned={drills}
+                    coverage={plan.coverage}
+                    onAdd={addDrill}
+                  />
                   {plan.block === 0 && !isGroup && planned.tests.length < TEST_LIMITS.tests && (
                     <AddDrill
                       title="Add a test"

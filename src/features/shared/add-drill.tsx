@@ -5,8 +5,10 @@ import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useCatalog } from "@/client/catalog";
 import { type DrillId, PHASE_NAMES, PHASES } from "@/core/catalog";
-import { type DrillToAdd, drillsToAdd } from "@/core/draft";
+import { DEMANDS } from "@/core/demands";
+import { type DrillToAdd, drillsToAdd, usesOf } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
+import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
 import type { PickItem } from "@/ui/pick-sheet";
 import { PickSheet } from "@/ui/pick-sheet-later";
@@ -15,10 +17,25 @@ import { DrillFigure } from "./figure";
 /** Names of those who would do something else that are spelled out. */
 const NAMED = 2;
 
-function noteOf({ obstacle, notFor }: DrillToAdd): string | undefined {
+/** What is served that is spelled out. */
+const NAMED_DEMANDS = 2;
+
+type Coverage = Parameters<typeof usesOf>[1];
+
+function noteOf({ drill, obstacle, notFor }: DrillToAdd, coverage: Coverage): string {
   if (obstacle) return obstacle;
-  if (notFor.length === 0) return undefined;
-  return `not for ${notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ")}`;
+  const { demands, seconds } = usesOf(drill, coverage);
+  return [
+    demands
+      .slice(0, NAMED_DEMANDS)
+      .map((d) => DEMANDS[d].name.toLowerCase())
+      .join(", "),
+    formatSeconds(seconds),
+    notFor.length > 0 &&
+      `not for ${notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ")}`,
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }
 
 /** Puts in any drill of the library that the coach wants, found by typing; a key opens the list. */
@@ -29,6 +46,7 @@ export function AddDrill({
   people,
   gym,
   planned,
+  coverage = NO_COVERAGE,
   onAdd,
 }: {
   title?: string;
@@ -40,6 +58,8 @@ export function AddDrill({
   gym: GymKit;
   /** What is in the warm-up already. */
   planned: readonly DrillId[];
+  /** What is asked and served so far: drills that close what is open come first. */
+  coverage?: Coverage;
   onAdd: (drill: DrillId) => void;
 }) {
   const catalog = useCatalog();
@@ -49,12 +69,14 @@ export function AddDrill({
     () =>
       open
         ? drillsToAdd(catalog.drills, people, gym.equipment, new Set(planned))
+            .map((d) => ({ ...d, closes: d.obstacle ? -1 : usesOf(d.drill, coverage).closes }))
+            .sort((a, b) => b.closes - a.closes)
             .map(
               (d): PickItem => ({
                 id: d.drill.id,
                 label: d.drill.name,
                 picture: <DrillFigure drill={d.drill} className="w-11 shrink-0" />,
-                note: noteOf(d),
+                note: noteOf(d, coverage),
                 isBarred: d.obstacle !== null,
                 heading: PHASE_NAMES[d.drill.phases[0]!],
                 words: `${d.drill.how} ${PHASE_NAMES[d.drill.phases[0]!]}`,
@@ -62,7 +84,7 @@ export function AddDrill({
             )
             .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))
         : [],
-    [catalog, open, people, gym.equipment, planned],
+    [catalog, open, people, gym.equipment, planned, coverage],
   );
   return (
     <>
@@ -86,4 +108,5 @@ export function AddDrill({
   );
 }
 
+const NO_COVERAGE: Coverage = [];
 const HEADINGS = PHASES.map((p) => PHASE_NAMES[p]);
