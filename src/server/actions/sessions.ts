@@ -37,14 +37,18 @@ export const saveDraftAction = action(saveDraftSchema, saveDraft);
 export const shareCardsAction = action(cardsSchema, shareCards);
 export const stopSharingCardsAction = action(cardsSchema, stopSharingCards);
 
+/** Where a warm-up is; what its ids say leads nowhere else. */
+const placeOf = ({ sessionId, athleteId }: { sessionId: string; athleteId: string }) =>
+  `/session/${encodeURIComponent(sessionId)}/${encodeURIComponent(athleteId)}`;
+
 /** Opens an athlete's warm-up of today, making a session for this one alone where there is none. */
 export const startAloneAction = action(startAloneSchema, async (request, catalog): Promise<never> => {
   const started = await startAlone(request, catalog);
-  redirect(started ? `/session/${started.sessionId}/${started.athleteId}` : "/");
+  redirect(started ? placeOf(started) : "/");
 });
 
 /** Forgets what was changed for one athlete. */
 export const forgetWarmUpAction = action(forgetWarmUpSchema, async (request): Promise<never> => {
   await forgetWarmUp(request);
-  redirect(`/session/${request.sessionId}/${request.athleteId}`);
+  redirect(placeOf(request));
 });
