@@ -1,6 +1,7 @@
 "use client";
 
 import { createStore, del, entries, set } from "idb-keyval";
+import { newId } from "@/lib/new-id";
 import { saveAthleteAction } from "@/server/actions/athletes";
 import { saveGymAction } from "@/server/actions/gyms";
 import { saveCustomContentAction } from "@/server/actions/library";
@@ -27,6 +28,8 @@ export interface KeptSave {
   wanted: { draft: unknown; request: SaveRequest };
   /** When it was last tried. Milliseconds since 1970. */
   at: number;
+  /** The window that tries it; absent: of an earlier version. */
+  window?: string;
   /** The page where it was changed, and what that is called. */
   page: string;
   title: string;
@@ -57,6 +60,24 @@ export function dropSave(name: string): void {
 export async function keptSaves(): Promise<Map<string, KeptSave>> {
   return new Map((await after(() => entries<string, KeptSave>(store))) ?? []);
 }
+
+const WINDOW = "iron-step window";
+
+/** Which window this is, also after it was loaded anew. */
+export function thisWindow(): string {
+  const known = sessionStorage.getItem(WINDOW);
+  if (known) return known;
+  const id = newId();
+  sessionStorage.setItem(WINDOW, id);
+  return id;
+}
+
+/** A page that is open tries more often than this: what is older has been left. Milliseconds. */
+export const LEFT_AFTER_MS = 8000;
+
+/** Whether another window that is still open is about to have its answer. */
+export const isOthers = (save: KeptSave): boolean =>
+  save.window !== undefined && save.window !== thisWindow() && Date.now() - save.at < LEFT_AFTER_MS;
 
 /** Whether the browser can keep anything. */
 export const canKeep = inBrowser;

@@ -8,11 +8,13 @@ import { DraftSaver, type DraftStore, type SaveState, type Stored } from "./draf
 import {
   canKeep,
   dropSave,
+  isOthers,
   keepSave,
   keptSaves,
   openDrafts,
   type SaveKind,
   type SaveRequest,
+  thisWindow,
 } from "./kept-saves";
 
 /** What of a saver a page has to do with. */
@@ -95,6 +97,7 @@ export function useSavedDraft<T>(
               sent: { ...sent, request: requestNow.current(from, draft, saveId) },
               wanted: { draft: wanted, request: requestNow.current(from, wanted, saveId) },
               at: Date.now(),
+              window: thisWindow(),
               page: location.pathname,
               title: document.title,
             });
@@ -108,7 +111,7 @@ export function useSavedDraft<T>(
     let isGone = false;
     void keptSaves().then((kept) => {
       const save = kept.get(name);
-      if (isGone || !save) return;
+      if (isGone || !save || isOthers(save)) return;
       const { revision: from, draft, saveId } = save.sent;
       const wanted = save.wanted.draft as T;
       if (saver.resume({ revision: from, draft: draft as T, saveId }, wanted))

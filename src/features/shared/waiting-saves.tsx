@@ -7,6 +7,7 @@ import {
   type KeptSave,
   keepSave,
   keptSaves,
+  LEFT_AFTER_MS,
   openDrafts,
   type SaveRequest,
   SENDERS,
@@ -20,9 +21,6 @@ import { Link } from "@/ui/link";
 
 /** How often it is tried. Milliseconds. */
 const EVERY_MS = 4000;
-
-/** A page that is open tries more often than this: what is older has been left, here or in another window. */
-const LEFT_AFTER_MS = 8000;
 
 const send = (kind: KeptSave["kind"], request: SaveRequest) =>
   (SENDERS[kind] as (request: SaveRequest) => Promise<SaveOutcome<unknown>>)(request);
