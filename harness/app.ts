@@ -66,3 +66,25 @@ export async function ask<T>(url: string, name: string, arg: unknown): Promise<T
   const line = text.split("\n").find((l) => l.startsWith("1:"));
   return line ? (JSON.parse(line.slice(2)) as T) : null;
 }
+
+/** Adds somebody of a name, which is noted in `acknowledged` if the server says that it has. */
+export async function addPerson(url: string, name: string, acknowledged: string[]) {
+  const outcome = await ask<{ kind: string; message?: string }>(url, "addAthletesAction", {
+    ...{ names: name, group: "Harness", unit: "kg" },
+  });
+  if (outcome?.kind === "added") acknowledged.push(name);
+  return outcome;
+}
+
+/** What is wrong about people who were acknowledged, in the file and as the server exports them; null: nothing. */
+export async function faultOf(
+  file: string,
+  url: string,
+  acknowledged: readonly string[],
+): Promise<string | null> {
+  if (!isSound(file)) return "the file is damaged";
+  if (acknowledged.length === 0) return "nothing was written";
+  const csv = await (await fetch(`${url}/export/athletes.csv`)).text();
+  const lost = acknowledged.filter((name) => !csv.includes(`${name},`));
+  return lost.length > 0 ? `${lost.length} of ${acknowledged.length} acknowledged writes were lost` : null;
+}

@@ -1,6 +1,6 @@
 import { execFile } from "node:child_process";
 import { promisify } from "node:util";
-import { ask, demoDatabase, isSound, serverOn } from "./app";
+import { addPerson, demoDatabase, faultOf, serverOn } from "./app";
 
 const WRITERS = 5;
 const run = promisify(execFile);
@@ -16,13 +16,8 @@ export async function commandsBeside(times: number): Promise<string | null> {
   let isOver = false;
   try {
     const work = Array.from({ length: WRITERS }, async (_, writer) => {
-      for (let i = 0; !isOver; i++) {
-        const name = `Beside writer ${writer} no ${i}`;
-        const outcome = await ask<{ kind: string }>(server.url, "addAthletesAction", {
-          ...{ names: name, group: "Beside", unit: "kg" },
-        });
-        if (outcome?.kind === "added") acknowledged.push(name);
-      }
+      for (let i = 0; !isOver; i++)
+        await addPerson(server.url, `Beside writer ${writer} no ${i}`, acknowledged);
     });
     const env = { ...process.env, DATABASE_URL: `file:${file}` };
     for (let time = 0; time < times; time++) {
@@ -31,11 +26,7 @@ export async function commandsBeside(times: number): Promise<string | null> {
     }
     isOver = true;
     await Promise.all(work);
-    if (!isSound(file)) return "the file is damaged";
-    const csv = await (await fetch(`${server.url}/export/athletes.csv`)).text();
-    const lost = acknowledged.filter((name) => !csv.includes(`${name},`));
-    if (acknowledged.length === 0) return "nothing was written";
-    return lost.length > 0 ? `${lost.length} of ${acknowledged.length} acknowledged writes were lost` : null;
+    return await faultOf(file, server.url, acknowledged);
   } finally {
     isOver = true;
     await server.stop();

@@ -11,6 +11,7 @@ import {
   isOthers,
   keepSave,
   keptSaves,
+  LEFT_AFTER_MS,
   openDrafts,
   type SaveKind,
   type SaveRequest,
@@ -109,16 +110,23 @@ export function useSavedDraft<T>(
   useEffect(() => {
     openDrafts.add(name);
     let isGone = false;
-    void keptSaves().then((kept) => {
-      const save = kept.get(name);
-      if (isGone || !save || isOthers(save)) return;
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const look = async () => {
+      const save = (await keptSaves()).get(name);
+      if (isGone || !save) return;
+      if (isOthers(save)) {
+        again = setTimeout(() => void look(), LEFT_AFTER_MS);
+        return;
+      }
       const { revision: from, draft, saveId } = save.sent;
       const wanted = save.wanted.draft as T;
       if (saver.resume({ revision: from, draft: draft as T, saveId }, wanted))
         setHistory((h) => changed(h, wanted));
-    });
+    };
+    void look();
     return () => {
       isGone = true;
+      clearTimeout(again);
       openDrafts.delete(name);
     };
   }, [name, saver]);

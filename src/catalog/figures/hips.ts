@@ -259,7 +259,7 @@ export const HIP_FIGURES: Record<string, Figure> = {
         ...arms(ON_HIPS),
       }),
     ],
-    props: [{ kind: "mini-band", at: "knees" }],
+    props: [{ kind: "mini-band" }],
   },
   "banded-squat": {
     ...{ view: 30, works: HIPS, still: 1 },
@@ -270,7 +270,7 @@ export const HIP_FIGURES: Record<string, Figure> = {
         ...arms({ hand: [0.24, -0.08, 0.05], of: "trunk" }),
       }),
     ],
-    props: [{ kind: "mini-band", at: "knees" }],
+    props: [{ kind: "mini-band" }],
   },
   "hip-circuit": {
     ...{ view: 16, rise: 16, seconds: 3, works: LEFT, still: 1, ghost: 0 },

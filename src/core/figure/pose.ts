@@ -71,14 +71,15 @@ export type Prop =
   /** A bar through both hands, or across the trunk; with plates, or empty. */
   | { kind: "bar" | "stick"; at: Place; plates?: boolean; reach?: number; lengthwise?: Vector }
   | { kind: "band" | "rope"; through: readonly Place[] }
-  | { kind: "mini-band"; at: "knees" | "ankles" }
-  | { kind: "kettlebell" | "dumbbell" | "plate" | "ball" | "bag"; at: Place }
+  /** About both legs, above the knees. */
+  | { kind: "mini-band" }
+  | { kind: "kettlebell" | "dumbbell" | "plate" | "ball"; at: Place }
   /** A block on the floor: from, to. */
   | { kind: "block"; from: Vector; to: Vector }
   /** A bench pad from its low end to its high end. */
   | { kind: "pad"; from: Vector; to: Vector }
-  /** The wall at this x, or to the side at this z. */
-  | { kind: "wall"; x?: number; z?: number }
+  /** The wall at this x. */
+  | { kind: "wall"; x: number }
   | { kind: "rack"; x: number; bar?: number }
   /** A bar in the room that hands hang from. */
   | { kind: "beam"; at: Vector }

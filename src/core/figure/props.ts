@@ -97,10 +97,9 @@ function pad(from: Vector, to: Vector): Solid[] {
   ];
 }
 
-function wall({ x, z }: { x?: number; z?: number }): Solid[] {
+function wall(x: number): Solid[] {
   const { height, half } = WALL;
-  const at = (share: number, y: number): Vector =>
-    x === undefined ? [share * half, y, z ?? 0] : [x, y, share * half];
+  const at = (share: number, y: number): Vector => [x, y, share * half];
   return [
     {
       points: [at(-1, 0), at(1, 0), at(1, height), at(-1, height)],
@@ -137,11 +136,10 @@ export function mirroredProp(prop: Prop): Prop {
     case "block":
     case "pad":
       return { ...prop, from: mirroredPoint(prop.from), to: mirroredPoint(prop.to) };
-    case "wall":
-      return prop.z === undefined ? prop : { ...prop, z: -prop.z };
     case "slider":
       return { ...prop, at: otherJoint(prop.at) };
     case "mini-band":
+    case "wall":
     case "rack":
       return prop;
     case "beam":
@@ -190,9 +188,8 @@ export function solidsOf(skeleton: Skeleton, prop: Prop): Solid[] {
         ),
       ];
     case "mini-band": {
-      const where = prop.at === "knees" ? "Knee" : "Ankle";
-      const up: Vector = [0, prop.at === "knees" ? 0.03 : 0.05, 0];
-      return [line([add(joints[`left${where}`], up), add(joints[`right${where}`], up)], 0.026, 0.8)];
+      const up: Vector = [0, 0.03, 0];
+      return [line([add(joints.leftKnee, up), add(joints.rightKnee, up)], 0.026, 0.8)];
     }
     case "kettlebell":
       return bell(at(prop.at));
@@ -205,16 +202,12 @@ export function solidsOf(skeleton: Skeleton, prop: Prop): Solid[] {
       return [{ points: round(at(prop.at), [1, 0, 0], 0.055), width: 0.014, closed: true, weight: 0.6 }];
     case "ball":
       return [line([at(prop.at), at(prop.at)], 0.15, 0.6)];
-    case "bag": {
-      const middle = at(prop.at);
-      return [line([add(middle, [0, 0, -0.09]), add(middle, [0, 0, 0.09])], 0.11, 0.6)];
-    }
     case "block":
       return block(prop.from, prop.to);
     case "pad":
       return pad(prop.from, prop.to);
     case "wall":
-      return wall(prop);
+      return wall(prop.x);
     case "rack": {
       const { half, height } = RACK;
       const upright = (z: number) =>

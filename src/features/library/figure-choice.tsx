@@ -2,14 +2,12 @@
 
 import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
-import { type Drill, type DrillId, figureOf, PHASE_NAMES, PHASES } from "@/core/catalog";
+import { type Drill, type DrillId, figureOf } from "@/core/catalog";
+import { drillItems } from "@/features/shared/drill-items";
 import { DrillFigure } from "@/features/shared/figure";
 import { Button } from "@/ui/button";
-import type { PickItem } from "@/ui/pick-sheet";
 import { PickSheet } from "@/ui/pick-sheet-later";
 import { isCustom } from "./custom-note";
-
-const HEADINGS = PHASES.map((p) => PHASE_NAMES[p]);
 
 /** Which figure an own drill has: that of a drill that ships, or none. */
 export function FigureChoice({
@@ -21,25 +19,12 @@ export function FigureChoice({
 }) {
   const { drills } = useCatalog();
   const [isOpen, setOpen] = useState(false);
+  const shipped = useMemo(() => drills.filter((d) => !isCustom(d.id)), [drills]);
   const items = useMemo(
-    () =>
-      isOpen
-        ? drills
-            .filter((d) => !isCustom(d.id))
-            .map(
-              (d): PickItem => ({
-                id: d.id,
-                label: d.name,
-                picture: <DrillFigure drill={d} className="w-11 shrink-0" />,
-                heading: PHASE_NAMES[d.phases[0]!],
-                words: d.how,
-              }),
-            )
-            .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))
-        : [],
-    [drills, isOpen],
+    () => (isOpen ? drillItems(shipped.map((d) => ({ drill: d }))) : []),
+    [shipped, isOpen],
   );
-  const hasFigure = drills.some((d) => !isCustom(d.id) && d.id === figureOf(drill));
+  const hasFigure = shipped.some((d) => d.id === figureOf(drill));
   return (
     <section aria-label="Figure" className="flex items-center gap-4">
       <DrillFigure drill={drill} moves="always" className="w-32 text-3xl" />

@@ -160,7 +160,7 @@ export const Brief = memo(function Brief({
             <UsualMinutes
               approach={approach}
               minutes={draft.minutes}
-              rampSeconds={60 * rampMinutes}
+              rampMinutes={rampMinutes}
               onTake={(minutes) => onEdit({ kind: "frame", change: { minutes } })}
             />
             <span className="flex flex-col">

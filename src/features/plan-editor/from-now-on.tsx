@@ -32,10 +32,10 @@ export function FromNowOn({
   const own = convertWeight(weight, gym.unit, athlete.unit);
   const isKnown = known?.weight === own && known.sets === sets && known.reps === reps && known.rir === rir;
   if (isKnown) return null;
-  const today = new Date().toISOString().slice(0, 10);
-  const of = { athleteId: athlete.id, lift: lift.id, day: day < today ? day : today };
+  const of = { athleteId: athlete.id, lift: lift.id };
   const note = async () => {
-    const noted = await answered(noteWeightAction({ ...of, record: { weight: own, sets, reps, rir } }));
+    const record = { weight: own, sets, reps, rir };
+    const noted = await answered(noteWeightAction({ ...of, day, record }));
     if (noted.kind === "refused") return toast(noted.message);
     router.refresh();
     const said = `${athlete.name}: ${sets} × ${reps} × ${formatWeight(own)} ${athlete.unit} is on record for the ${nameInSentence(lift.name)}.`;
@@ -43,7 +43,7 @@ export function FromNowOn({
       action: {
         label: "Undo",
         onClick: async () => {
-          const back = await answered(noteWeightAction({ ...of, record: noted.before }));
+          const back = await answered(noteWeightAction({ ...of, day: noted.day, record: noted.before }));
           if (back.kind === "refused") return toast(back.message);
           router.refresh();
         },

@@ -90,6 +90,7 @@ export function SessionEditor({
   const readyAt = ready?.seconds ?? null;
   // Who has more minutes of their own is not over before those are.
   const planned = Math.max(session.minutes, ...here.map((m) => m.draft.minutes));
+  const longestRamp = Math.max(0, ...(known?.members ?? []).map((m) => m.seconds - m.drillSeconds));
   const nameOf = (id: string | undefined) => here.find((m) => m.athlete.id === id)?.athlete.name ?? null;
 
   return (
@@ -109,7 +110,7 @@ export function SessionEditor({
         </h1>
         <SessionFrame
           {...{ session, gyms, readyAt }}
-          rampSeconds={Math.max(0, ...(known?.members ?? []).map((m) => m.seconds - m.drillSeconds))}
+          rampMinutes={Math.ceil(longestRamp / 60)}
           onEdit={edit}
         />
         <div className="print:hidden">

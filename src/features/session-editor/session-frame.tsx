@@ -22,15 +22,15 @@ export function SessionFrame({
   session,
   gyms,
   readyAt,
-  rampSeconds,
+  rampMinutes,
   onEdit,
 }: {
   session: Session;
   gyms: readonly { id: string; name: string }[];
   /** Seconds to the first working set of the last one; null: not known. */
   readyAt: number | null;
-  /** What the longest ramp takes; 0: not known. */
-  rampSeconds: number;
+  /** What the longest ramp takes, rounded up; 0: not known. */
+  rampMinutes: number;
   onEdit: (edit: SessionEdit) => void;
 }) {
   const catalog = useCatalog();
@@ -48,7 +48,7 @@ export function SessionFrame({
       <UsualMinutes
         approach={knownApproach(catalog, session.approach)}
         minutes={session.minutes}
-        rampSeconds={rampSeconds}
+        rampMinutes={rampMinutes}
         onTake={(minutes) => change({ minutes })}
       />
       {session.time && (

@@ -4,15 +4,14 @@ import { Plus } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useCatalog } from "@/client/catalog";
-import { type DrillId, PHASE_NAMES, PHASES } from "@/core/catalog";
+import type { DrillId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { type DrillToAdd, drillsToAdd, usesOf } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
-import type { PickItem } from "@/ui/pick-sheet";
 import { PickSheet } from "@/ui/pick-sheet-later";
-import { DrillFigure } from "./figure";
+import { drillItems } from "./drill-items";
 
 /** Names of those who would do something else that are spelled out. */
 const NAMED = 2;
@@ -22,20 +21,14 @@ const NAMED_DEMANDS = 2;
 
 type Coverage = Parameters<typeof usesOf>[1];
 
-function noteOf({ drill, obstacle, notFor }: DrillToAdd, coverage: Coverage): string {
-  if (obstacle) return obstacle;
-  const { demands, seconds } = usesOf(drill, coverage);
-  return [
-    demands
-      .slice(0, NAMED_DEMANDS)
-      .map((d) => DEMANDS[d].name.toLowerCase())
-      .join(", "),
-    formatSeconds(seconds),
-    notFor.length > 0 &&
-      `not for ${notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ")}`,
-  ]
-    .filter(Boolean)
-    .join(" · ");
+/** What is said of a drill that may be put in, and how much of what is open it would close; one that cannot be is last. */
+function saidOf({ drill, obstacle, notFor }: DrillToAdd, coverage: Coverage) {
+  if (obstacle) return { drill, note: obstacle, isBarred: true, closes: -1 };
+  const { demands, seconds, closes } = usesOf(drill, coverage);
+  const names = demands.slice(0, NAMED_DEMANDS).map((d) => DEMANDS[d].name.toLowerCase());
+  const others = notFor.length > NAMED ? `${notFor.length} of them` : notFor.join(" and ");
+  const words = [names.join(", "), formatSeconds(seconds), others && `not for ${others}`];
+  return { drill, note: words.filter(Boolean).join(" · "), closes };
 }
 
 /** Puts in any drill of the library that the coach wants, found by typing; a key opens the list. */
@@ -68,21 +61,12 @@ export function AddDrill({
   const items = useMemo(
     () =>
       open
-        ? drillsToAdd(catalog.drills, people, gym.equipment, new Set(planned))
-            .map((d) => ({ ...d, closes: d.obstacle ? -1 : usesOf(d.drill, coverage).closes }))
-            .sort((a, b) => b.closes - a.closes)
-            .map(
-              (d): PickItem => ({
-                id: d.drill.id,
-                label: d.drill.name,
-                picture: <DrillFigure drill={d.drill} className="w-11 shrink-0" />,
-                note: noteOf(d, coverage),
-                isBarred: d.obstacle !== null,
-                heading: PHASE_NAMES[d.drill.phases[0]!],
-                words: `${d.drill.how} ${PHASE_NAMES[d.drill.phases[0]!]}`,
-              }),
-            )
-            .sort((a, b) => HEADINGS.indexOf(a.heading) - HEADINGS.indexOf(b.heading))
+        ? drillItems(
+            drillsToAdd(catalog.drills, people, gym.equipment, new Set(planned))
+              .map((d) => saidOf(d, coverage))
+              .sort((a, b) => b.closes - a.closes)
+              .map(({ closes: _, ...said }) => said),
+          )
         : [],
     [catalog, open, people, gym.equipment, planned, coverage],
   );
@@ -109,4 +93,3 @@ export function AddDrill({
 }
 
 const NO_COVERAGE: Coverage = [];
-const HEADINGS = PHASES.map((p) => PHASE_NAMES[p]);

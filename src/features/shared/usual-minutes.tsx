@@ -5,16 +5,16 @@ import { usualMinutes } from "@/core/session";
 export function UsualMinutes({
   approach,
   minutes,
-  rampSeconds,
+  rampMinutes,
   onTake,
 }: {
   approach: Pick<Approach, "typicalMinutes">;
   minutes: number;
-  /** What the ramp takes; 0: it is not known. */
-  rampSeconds: number;
+  /** What the ramp takes, rounded up; 0: it is not known. */
+  rampMinutes: number;
   onTake: (minutes: number) => void;
 }) {
-  const { from, to } = usualMinutes(approach, rampSeconds);
+  const { from, to } = usualMinutes(approach, rampMinutes);
   const isUsual = from <= minutes && minutes <= to;
   const nearest = minutes < from ? from : to;
   const words = `${from} to ${to}`;

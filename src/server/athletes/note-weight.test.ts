@@ -17,7 +17,7 @@ const known = async () =>
 test("a working weight counts from its day on, once a day, and can be taken back", async () => {
   const { revision } = (await openAthlete("ilse"))!;
   const first = await noteWeightAction({ ...of, record });
-  expect(first).toEqual({ kind: "noted", before: null });
+  expect(first).toEqual({ kind: "noted", day: today(), before: null });
   expect(await known()).toMatchObject(record);
   expect((await openAthlete("ilse"))!.revision).toBe(revision + 1);
   const second = await noteWeightAction({ ...of, record: { ...record, weight: weight(60) } });
@@ -27,6 +27,15 @@ test("a working weight counts from its day on, once a day, and can be taken back
   expect(await known()).toMatchObject(record);
   await noteWeightAction({ ...of, record: null });
   expect(await known()).toBeUndefined();
+});
+
+test("for a session to come it counts from today on, for one that was from its day", async () => {
+  const noted = await noteWeightAction({ ...of, day: "2199-01-01", record });
+  expect(noted).toMatchObject({ kind: "noted", day: today() });
+  expect(await known()).toMatchObject(record);
+  await noteWeightAction({ ...of, record: null });
+  expect(await noteWeightAction({ ...of, day: "2001-01-01", record })).toMatchObject({ day: "2001-01-01" });
+  await noteWeightAction({ ...of, day: "2001-01-01", record: null });
 });
 
 test.each([

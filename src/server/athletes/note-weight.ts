@@ -6,6 +6,7 @@ import { memoize } from "@/lib/memoize";
 import { fineWeightField, loadedLiftField, repsField, rirField, setsField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import { dayField } from "../schemas/session";
+import { today } from "../sessions/day";
 
 const recordField = z.strictObject({
   weight: fineWeightField,
@@ -28,15 +29,21 @@ export const noteWeightSchema = memoize((catalog: Catalog) =>
 /** What was on record of a day, as it is taken back by. */
 export type NotedRecord = z.input<typeof recordField> | null;
 
-/** Notes what an athlete's working weight of a lift is from a day on. Returns what was on record of that day. */
+/**
+ * Notes what an athlete's working weight of a lift is from a day on, from today for a day to come. Returns from which, and what
+ * was on record of it.
+ */
 export async function noteWeight({
   athleteId,
   lift,
   day,
   record,
-}: z.output<ReturnType<typeof noteWeightSchema>>): Promise<{ kind: "noted"; before: NotedRecord } | Refused> {
-  const put = await putWorkingWeight(athleteId, lift, day, record as WeightOnRecord | null);
+}: z.output<ReturnType<typeof noteWeightSchema>>): Promise<
+  { kind: "noted"; day: string; before: NotedRecord } | Refused
+> {
+  const from = day < today() ? day : today();
+  const put = await putWorkingWeight(athleteId, lift, from, record as WeightOnRecord | null);
   if (!put) return refuse("This athlete is no longer there.");
   const { before } = put;
-  return { kind: "noted", before: before && { ...before, weight: before.weight as Weight } };
+  return { kind: "noted", day: from, before: before && { ...before, weight: before.weight as Weight } };
 }
