@@ -46,9 +46,26 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const drill = catalog.drills.find((d) => d.id === ids.drills);
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === ids.approaches) ?? catalog.approaches[0]!;
+  const allDrills = (
+    <Button look="bare" className="-ml-3" onClick={showAll}>
+      <LayoutGrid aria-hidden className="size-4" />
+      All drills
+    </Button>
+  );
   /** The page of one thing: the gym's own is changed, what ships is read and copied. */
-  const pageOf = (kind: CustomKind, item: { id: string; kind?: string }, page: ReactNode) => {
-    if (isCustom(item.id)) return <CustomEditor key={item.id} id={item.id} />;
+  const pageOf = (
+    kind: CustomKind,
+    item: { id: string; kind?: string },
+    page: ReactNode,
+    back: ReactNode = null,
+  ) => {
+    if (isCustom(item.id))
+      return (
+        <>
+          {back}
+          <CustomEditor key={item.id} id={item.id} />
+        </>
+      );
     const copy = async () => {
       const made = await answered(copyContentAction({ kind, of: item.id }));
       if (made.kind === "refused") return void toast(made.message);
@@ -57,12 +74,15 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
     };
     return (
       <>
-        {!item.kind && (
-          <Button className="float-right ml-4" onClick={() => void copy()}>
-            <CopyPlus aria-hidden className="size-4" />
-            Make my version
-          </Button>
-        )}
+        <div className="mb-3 flex items-center justify-between gap-4">
+          {back}
+          {!item.kind && (
+            <Button className="ml-auto" onClick={() => void copy()}>
+              <CopyPlus aria-hidden className="size-4" />
+              Make my version
+            </Button>
+          )}
+        </div>
         {page}
       </>
     );
@@ -78,13 +98,12 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
         />
       ),
       page: drill ? (
-        <>
-          <Button look="bare" className="-ml-3 mb-2" onClick={() => showAll()}>
-            <LayoutGrid aria-hidden className="size-4" />
-            All drills
-          </Button>
-          {pageOf("drill", { id: drill.id }, <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />)}
-        </>
+        pageOf(
+          "drill",
+          { id: drill.id },
+          <DrillPage drill={drill} onDrill={(id) => go("drills", id)} />,
+          allDrills,
+        )
       ) : (
         <DrillGrid drills={findDrills(catalog.drills, search)} onChoose={(id) => go("drills", id)} />
       ),
