@@ -77,3 +77,18 @@ test("what is clicked while the server is away is said, and nothing has been cha
   await page.goto(`${server.url}/session/today-masters`);
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
 });
+
+test("a page that is asked for while the server is away opens when it is back", async ({ page }) => {
+  await page.goto(`${server.url}/files`);
+  await server.stop();
+  const file = page.getByRole("link", { name: "Athletes as CSV" });
+  await file.click();
+  await expect(page.getByText("The server does not answer. Try again when it does.")).toBeVisible();
+  await page.getByRole("link", { name: "Athletes", exact: true }).click();
+  await expect(page.getByText("The page opens as soon as it does.")).toBeVisible();
+  await expect(page).toHaveURL(/\/files$/);
+  await server.start();
+  await expect(page).toHaveURL(/\/athletes$/);
+  await expect(page.getByRole("heading", { level: 1, name: "Athletes" })).toBeVisible();
+  await expect(page.getByText("The page opens as soon as it does.")).toBeHidden();
+});

@@ -49,13 +49,18 @@ export const ACTIONS: ReadonlyMap<string, { id: string; page: string }> = new Ma
   }),
 );
 
-/** Sends an action as a page does. The answer as text. */
-export async function sendAction(url: string, name: string, args: unknown, signal?: AbortSignal) {
+/** Sends an action as a page does. */
+export function sendAction(url: string, name: string, args: unknown, signal?: AbortSignal) {
+  return sendBody(url, name, JSON.stringify(args), signal);
+}
+
+/** Sends an action a text in place of what a page would send. */
+export async function sendBody(url: string, name: string, body: string, signal?: AbortSignal) {
   const { id, page } = ACTIONS.get(name)!;
   return fetch(url + page.replaceAll(/\[[^\]]+\]/g, "x"), {
     method: "POST",
     headers: { "next-action": id, "content-type": "text/plain;charset=UTF-8", accept: "text/x-component" },
-    body: JSON.stringify(args),
+    body,
     signal,
   });
 }

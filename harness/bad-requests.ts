@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
-import { ACTIONS, demoDatabase, sendAction, serverOn } from "./app";
+import { ACTIONS, demoDatabase, sendAction, sendBody, serverOn } from "./app";
 
 /** Five seconds apart: threads without work are kept for half a minute. */
 const MOST_LOOKS = 24;
@@ -31,6 +31,8 @@ const anyValue = fc.oneof(
 /** A text as a page sends it: what begins with a dollar is marked, since references do. */
 const escaped = (_: string, value: unknown) =>
   typeof value === "string" && value.startsWith("$") ? `$${value}` : value;
+/** What no page sends: references to what did not come with it. */
+const anyUndecodable = fc.constantFrom('["$F1"]', '"$Q9"', "{{", '["$@1"]', "[", "null", '["$K2"]', "\u0000");
 type Bad = { way: string; send: (url: string, signal: AbortSignal) => Promise<Response> };
 
 const anyBad: fc.Arbitrary<Bad> = fc.oneof(
@@ -43,6 +45,10 @@ const anyBad: fc.Arbitrary<Bad> = fc.oneof(
         args.map((a) => JSON.parse(a, escaped) as unknown),
         signal,
       ),
+  })),
+  fc.tuple(fc.constantFrom(...ACTIONS.keys()), fc.oneof(fc.string(), anyUndecodable)).map(([name, body]) => ({
+    way: `${name} by ${body.slice(0, 200)}`,
+    send: (url: string, signal: AbortSignal) => sendBody(url, name, body, signal),
   })),
   fc.tuple(fc.constantFrom(...ASKED), anyValue).map(([of, body]) => ({
     way: `POST /api/${of} ${body.slice(0, 200)}`,

@@ -6,6 +6,7 @@ import next from "next";
 import { headersOf } from "./headers.mjs";
 import { DATABASE_COMMAND, PLAN_THREAD, WORK_THREAD } from "./prepare.mjs";
 import { isForeignChange, isOurHost, isThisMachine, mayReach, pathOf } from "./reach.mjs";
+import { answerAction } from "./unread-requests.mjs";
 
 process.env.NODE_ENV ??= "production";
 // Whoever reads what is said here may go away first; saying so again, for ever, would be all that is still done.
@@ -51,7 +52,7 @@ const server = createServer((request, response) => {
     // Pages give the nonce to their scripts; it is never the one that a request claims.
     headers["x-nonce"] = nonce;
     headers["content-security-policy"] = own["content-security-policy"];
-    void handle(request, response);
+    void answerAction(request, response, handle);
   }
 });
 // There is nothing here that a connection could be upgraded to.

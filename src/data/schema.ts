@@ -270,6 +270,13 @@ export const doneSave = sqliteTable("done_save", {
   at: integer("at").notNull(),
 });
 
+/** What was asked for with an id of its own, and what was answered: sent again, it is not done again. */
+export const doneRequest = sqliteTable("done_request", {
+  id: text("id").primaryKey(),
+  answer: text("answer", { mode: "json" }).notNull(),
+  at: integer("at").notNull(),
+});
+
 /**
  * The highest revision of anything that is gone: what comes in its place goes on from there, so that no window that still
  * has it open can write over what it has not seen. Triggers keep it, see the migration.

@@ -3,6 +3,7 @@ import { CustomContentProvider } from "@/client/custom-content";
 import { Queries } from "@/client/queries";
 import { PaletteOpener } from "@/features/palette/palette-opener";
 import { FreshOnReturn } from "@/features/shared/fresh-on-return";
+import { ServerAway } from "@/features/shared/server-away";
 import { Toasts } from "@/features/shared/toasts";
 import { WaitingSaves } from "@/features/shared/waiting-saves";
 import { openCatalog } from "@/server/library/catalog";
@@ -26,6 +27,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
       </CustomContentProvider>
       <FreshOnReturn />
       <WaitingSaves />
+      <ServerAway />
       <Toasts />
     </Queries>
   );

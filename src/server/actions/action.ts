@@ -26,6 +26,7 @@ export function action<S extends z.ZodType, R>(
   handle: (request: z.output<S>, catalog: Catalog) => Promise<R>,
 ): (request: Sent<z.input<S>>) => Promise<R | Refused> {
   const answer = async (request: unknown): Promise<R | Refused> => {
+    sayThatItWasRead();
     const catalog = await openCatalog();
     const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
     if (!parsed.success) return refuse(firstProblem(parsed.error));
@@ -41,6 +42,15 @@ export function action<S extends z.ZodType, R>(
     const { requestId, request } = takenApart(sent);
     return once(requestId, () => answer(request));
   };
+}
+
+/** Tells whoever answers over the network that what comes of the request is this action's doing. */
+function sayThatItWasRead(): void {
+  const { ironStepRequests } = globalThis as {
+    ironStepRequests?: { getStore: () => { isRead: boolean } | undefined };
+  };
+  const asked = ironStepRequests?.getStore();
+  if (asked) asked.isRead = true;
 }
 
 /** A request and the id that it came with. */

@@ -1,22 +1,27 @@
-/** So many requests are remembered, the newest. */
-const REMEMBERED = 500;
+import { answerGiven, rememberAnswer } from "@/data/done-requests";
 
-const known = new Map<string, Promise<unknown>>();
+/** What is under way, by the id of its request. */
+const underWay = new Map<string, Promise<unknown>>();
 
 /**
- * Does what a request asks for once, however often it is sent: who sends it again waits for the same, and gets the same
- * answer. What fails may be tried again.
+ * Does what a request asks for once, however often it is sent, also across a new start of the server: who sends it again gets
+ * the same answer. What fails may be tried again.
  */
 export function once<T>(requestId: string | undefined, work: () => Promise<T>): Promise<T> {
   if (requestId === undefined) return work();
-  const under = known.get(requestId);
-  if (under) return under as Promise<T>;
-  const done = work();
-  known.set(requestId, done);
-  done.catch(() => known.delete(requestId));
-  for (const oldest of known.keys()) {
-    if (known.size <= REMEMBERED) break;
-    known.delete(oldest);
-  }
+  const same = underWay.get(requestId);
+  if (same) return same as Promise<T>;
+  const done = doneOrRemembered(requestId, work);
+  underWay.set(requestId, done);
+  const end = () => underWay.delete(requestId);
+  done.then(end, end);
   return done;
+}
+
+async function doneOrRemembered<T>(requestId: string, work: () => Promise<T>): Promise<T> {
+  const given = await answerGiven(requestId);
+  if (given) return given.answer as T;
+  const answer = await work();
+  await rememberAnswer(requestId, answer ?? null);
+  return answer;
 }
