@@ -1,3 +1,5 @@
+import { statSync } from "node:fs";
+import { open } from "node:fs/promises";
 import { expect, type Page, test } from "@playwright/test";
 import { serverForTests } from "./server";
 
@@ -91,4 +93,21 @@ test("a page that is asked for while the server is away opens when it is back", 
   await expect(page).toHaveURL(/\/athletes$/);
   await expect(page.getByRole("heading", { level: 1, name: "Athletes" })).toBeVisible();
   await expect(page.getByText("The page opens as soon as it does.")).toBeHidden();
+});
+
+test("a database that is damaged while the server runs is said on every page and in place of every file", async ({
+  page,
+}) => {
+  const size = statSync(server.file).size;
+  const file = await open(server.file, "r+");
+  await file.write(Buffer.alloc(size - 4096, 255), 0, size - 4096, 4096);
+  await file.close();
+  const said = /is damaged\. Bring the last good copy back with “npm run restore”/;
+  for (const place of ["/", "/athletes", "/session/today-masters"]) {
+    await page.goto(server.url + place);
+    await expect(page.getByText(said)).toBeVisible();
+  }
+  const backup = await page.request.get(`${server.url}/export/athletes.csv`);
+  expect(backup.status()).toBe(503);
+  expect(await backup.text()).toMatch(said);
 });

@@ -8,6 +8,8 @@ import { freePort, type RunningServer, startServer } from "./serve";
 /** A production server with a database of its own, that can be ended and started again on the same port. */
 interface TestServer {
   url: string;
+  /** Its database. */
+  file: string;
   start: () => Promise<void>;
   stop: () => Promise<void>;
 }
@@ -40,6 +42,9 @@ export function serverForTests({ demo, host = "127.0.0.1" }: { demo: boolean; ho
   return {
     get url() {
       return `http://127.0.0.1:${port}`;
+    },
+    get file() {
+      return path.join(folder, "test.db");
     },
     start,
     stop,

@@ -57,7 +57,8 @@ export function ServerAway() {
       className="fixed top-2 left-1/2 z-50 flex max-w-[calc(100vw-2rem)] -translate-x-1/2 items-center gap-2 rounded-sm border border-ember bg-field px-4 py-2 font-semibold text-ember shadow-sheet print:hidden"
     >
       <CircleAlert aria-hidden className="size-4 shrink-0" />
-      The server does not answer. {pages > 0 ? "The page opens as soon as it does." : "Try again when it does."}
+      The server does not answer.{" "}
+      {pages > 0 ? "The page opens as soon as it does." : "Try again when it does."}
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { athletesCsv, workingWeightsCsv } from "@/server/files/export";
 import { openCatalog } from "@/server/library/catalog";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
 import { sessionsCalendar } from "@/server/sessions/sessions-feed";
+import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
@@ -11,7 +12,7 @@ const CSV: ReadonlyMap<string, typeof workingWeightsCsv> = new Map([
   ["working-weights.csv", workingWeightsCsv],
 ]);
 
-export async function GET(_: Request, { params }: { params: Promise<{ file: string }> }) {
+export const GET = sayingTrouble(async (_: Request, { params }: { params: Promise<{ file: string }> }) => {
   const { file } = await params;
   const catalog = await openCatalog();
   if (file === "bundle.json") return fileOf(streamOf(bundleText(catalog)), "application/json", file);
@@ -23,7 +24,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ file: stri
   const { name, body } = await make(catalog);
   // A spreadsheet takes it for UTF-8 by the mark in front.
   return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);
-}
+});
 
 /** A file to be shown or, with a name, to be kept. */
 function fileOf(body: BodyInit, type: string, name?: string): Response {

@@ -7,6 +7,7 @@ import { pipeline } from "node:stream/promises";
 import { compareBundle, importBundle } from "@/server/files/bundle";
 import { MOST_BUNDLE_BYTES } from "@/server/files/read-bundle";
 import { openCatalog } from "@/server/library/catalog";
+import { sayingTrouble } from "@/server/trouble-response";
 import { bundleIn } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
@@ -15,7 +16,7 @@ export const dynamic = "force-dynamic";
  * Takes in a bundle: `?do=look` says what it would change, `?do=take` stores it, both with the file as the body. It goes
  * to a file piece by piece as it comes, so that nobody else waits for it.
  */
-export async function POST(request: Request) {
+export const POST = sayingTrouble(async (request: Request) => {
   const what = new URL(request.url).searchParams.get("do");
   const folder = await mkdtemp(path.join(tmpdir(), "iron-step-import-"));
   try {
@@ -31,7 +32,7 @@ export async function POST(request: Request) {
   } finally {
     await rm(folder, { recursive: true, force: true });
   }
-}
+});
 
 /** Writes a request's body to a file. False: it is too large. */
 async function keep(request: Request, file: string): Promise<boolean> {

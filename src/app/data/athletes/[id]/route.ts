@@ -1,10 +1,11 @@
 import { openAthlete } from "@/server/athletes/athletes";
 import { dataResponse } from "@/server/data-response";
+import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
 /** An athlete as stored now. */
-export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }) {
+export const GET = sayingTrouble(async (_: Request, { params }: { params: Promise<{ id: string }> }) => {
   const opened = await openAthlete((await params).id);
   return dataResponse(opened && { revision: opened.revision, draft: opened.draft });
-}
+});

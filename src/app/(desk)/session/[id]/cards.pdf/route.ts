@@ -1,16 +1,19 @@
 import { openCatalog } from "@/server/library/catalog";
 import { allCardsOf } from "@/server/plans/plan-session";
 import { openSession } from "@/server/sessions/open-session";
+import { sayingTrouble } from "@/server/trouble-response";
 import { noSuchPlan, pdfResponse } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const catalog = await openCatalog();
-  const opened = await openSession((await params).id, catalog);
-  if (!opened.ok) return noSuchPlan();
-  const { session } = opened.value;
-  const cards = await allCardsOf(opened.value, catalog);
-  const name = `${session.name} ${session.day}`;
-  return pdfResponse({ kind: "cards", of: { session, cards } }, name, request, catalog);
-}
+export const GET = sayingTrouble(
+  async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
+    const catalog = await openCatalog();
+    const opened = await openSession((await params).id, catalog);
+    if (!opened.ok) return noSuchPlan();
+    const { session } = opened.value;
+    const cards = await allCardsOf(opened.value, catalog);
+    const name = `${session.name} ${session.day}`;
+    return pdfResponse({ kind: "cards", of: { session, cards } }, name, request, catalog);
+  },
+);

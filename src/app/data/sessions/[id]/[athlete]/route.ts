@@ -1,14 +1,17 @@
 import { dataResponse } from "@/server/data-response";
 import { openCatalog } from "@/server/library/catalog";
 import { openWarmUp } from "@/server/sessions/open-session";
+import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
 /** One athlete's draft as stored now. */
-export async function GET(_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) {
-  const { id, athlete } = await params;
-  const opened = await openWarmUp(id, athlete, await openCatalog());
-  if (!opened.ok) return dataResponse(null);
-  const { revision, draft } = opened.value.member;
-  return dataResponse({ revision, draft });
-}
+export const GET = sayingTrouble(
+  async (_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
+    const { id, athlete } = await params;
+    const opened = await openWarmUp(id, athlete, await openCatalog());
+    if (!opened.ok) return dataResponse(null);
+    const { revision, draft } = opened.value.member;
+    return dataResponse({ revision, draft });
+  },
+);

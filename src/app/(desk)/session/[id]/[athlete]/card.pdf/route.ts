@@ -1,20 +1,20 @@
 import { openCatalog } from "@/server/library/catalog";
 import { cardOf } from "@/server/plans/plan-session";
 import { openWarmUp } from "@/server/sessions/open-session";
+import { sayingTrouble } from "@/server/trouble-response";
 import { noSuchPlan, pdfResponse } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string; athlete: string }> },
-) {
-  const { id, athlete } = await params;
-  const catalog = await openCatalog();
-  const opened = await openWarmUp(id, athlete, catalog);
-  if (!opened.ok) return noSuchPlan();
-  const { session, member } = opened.value;
-  const card = await cardOf(opened.value, member, catalog);
-  const name = `${member.athlete.name} ${session.day}`;
-  return pdfResponse({ kind: "cards", of: { session, cards: [card] } }, name, request, catalog);
-}
+export const GET = sayingTrouble(
+  async (request: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
+    const { id, athlete } = await params;
+    const catalog = await openCatalog();
+    const opened = await openWarmUp(id, athlete, catalog);
+    if (!opened.ok) return noSuchPlan();
+    const { session, member } = opened.value;
+    const card = await cardOf(opened.value, member, catalog);
+    const name = `${member.athlete.name} ${session.day}`;
+    return pdfResponse({ kind: "cards", of: { session, cards: [card] } }, name, request, catalog);
+  },
+);

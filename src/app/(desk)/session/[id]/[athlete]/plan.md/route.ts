@@ -1,3 +1,4 @@
+import { sayingTrouble } from "@/server/trouble-response";
 import { openCatalog } from "@/server/library/catalog";
 import { openWarmUp } from "@/server/sessions/open-session";
 import { cardMarkdown } from "@/server/cards/card-markdown";
@@ -5,7 +6,7 @@ import { cardOf } from "@/server/plans/plan-session";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) {
+export const GET = sayingTrouble(async (_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
   const opened = await openWarmUp(id, athlete, catalog);
@@ -13,4 +14,4 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
   return new Response(cardMarkdown(await cardOf(opened.value, opened.value.member, catalog)), {
     headers: { "content-type": "text/markdown; charset=utf-8" },
   });
-}
+});
