@@ -152,13 +152,20 @@ export const session = sqliteTable(
       .references(() => gym.id),
     /** The group that it was made for; null: single athletes. */
     groupId: text("group_id").references(() => trainingGroup.id, { onDelete: "set null" }),
+    /** What it has in common with others that come again, and on which days; null: it comes once. */
+    seriesId: text("series_id"),
+    seriesRule: text("series_rule"),
     /** Lifts, time, approach, room and drills for everybody, as JSON. */
     content: text("content").notNull(),
     /** Counts the saved changes: a write that was made from an older one is refused. */
     revision: integer("revision").notNull().default(0),
     updatedAt: integer("updated_at").notNull(),
   },
-  (t) => [index("session_day_time").on(t.day, t.time), index("session_group_day").on(t.groupId, t.day)],
+  (t) => [
+    index("session_day_time").on(t.day, t.time),
+    index("session_group_day").on(t.groupId, t.day),
+    index("session_series_day").on(t.seriesId, t.day),
+  ],
 );
 
 export const sessionAthlete = sqliteTable(
@@ -236,7 +243,17 @@ export const customContent = sqliteTable("own_content", {
 export const undoable = sqliteTable("undoable", {
   token: text("token").primaryKey(),
   kind: text("kind", {
-    enum: ["session", "gym", "template", "athletes", "changed-athletes", "bundle"],
+    enum: [
+      "session",
+      "gym",
+      "template",
+      "athletes",
+      "changed-athletes",
+      "warm-ups",
+      "sessions",
+      "changed-sessions",
+      "bundle",
+    ],
   }).notNull(),
   /** What it was, in words. */
   name: text("name").notNull(),

@@ -1,5 +1,5 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
-import { database, together, write } from "./database";
+import { database, together, write, writeAtOnce } from "./database";
 import { saveOnce } from "./done-saves";
 import { groupRows } from "./group-rows";
 import { firstRevision } from "./revisions";
@@ -90,6 +90,17 @@ export async function listSessionsOf(athleteId: string, page: { limit: number; o
     .offset(page.offset);
 }
 
+/** The sessions of a series from a day on, in order. */
+export async function readSeries(seriesId: string, from: string): Promise<SessionWithPeople[]> {
+  const db = await database();
+  const rows = await db
+    .select()
+    .from(session)
+    .where(and(eq(session.seriesId, seriesId), gte(session.day, from)))
+    .orderBy(asc(session.day));
+  return withPeople(rows);
+}
+
 /** An athlete's session of a day, the first one; null if there is none. */
 export async function findSessionOf(athleteId: string, day: string): Promise<string | null> {
   const db = await database();
@@ -160,8 +171,56 @@ export async function updateSession(
   });
 }
 
+/** What of a session is stored besides its id and revision. */
+export type SessionValues = Omit<typeof session.$inferInsert, "id" | "revision">;
+
+/** A session that is to be changed from a revision, with who takes part then. */
+export interface SessionChange {
+  id: string;
+  revision: number;
+  to: SessionValues;
+  participants: readonly Omit<ParticipantRow, "sessionId">[];
+}
+
+/** Changes several sessions and adds others in one go. Returns the ids of those that were not as they were to be changed from. */
+export async function changeSessions(
+  changes: readonly SessionChange[],
+  added: readonly NewSession[] = [],
+): Promise<string[]> {
+  return writeAtOnce(async (db) => {
+    const others: string[] = [];
+    for (const { id, revision, to, participants } of changes) {
+      const changed = await db
+        .update(session)
+        .set({ ...to, revision: revision + 1 })
+        .where(and(eq(session.id, id), eq(session.revision, revision)))
+        .returning({ id: session.id });
+      if (changed.length === 0) {
+        others.push(id);
+        continue;
+      }
+      await db.delete(sessionAthlete).where(eq(sessionAthlete.sessionId, id));
+      if (participants.length > 0)
+        await db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId: id })));
+    }
+    for (const { session: row, participants, warmUps } of added) {
+      await db.insert(session).values(row);
+      const sessionId = row.id;
+      if (participants.length > 0)
+        await db.insert(sessionAthlete).values(participants.map((p) => ({ ...p, sessionId })));
+      if (warmUps.length > 0) await db.insert(warmUp).values(warmUps.map((w) => ({ ...w, sessionId })));
+    }
+    return others;
+  });
+}
+
 export async function deleteSession(id: string): Promise<void> {
-  await write((db) => db.delete(session).where(eq(session.id, id)));
+  await deleteSessions([id]);
+}
+
+/** Deletes sessions, all or none. */
+export async function deleteSessions(ids: readonly string[]): Promise<void> {
+  await write((db) => db.delete(session).where(inArray(session.id, [...ids])));
 }
 
 /** What has been changed for single athletes of sessions. */

@@ -14,6 +14,9 @@ const MOST_KEPT: Record<UndoableKind, number> = {
   template: 20,
   athletes: 20,
   "changed-athletes": 20,
+  "warm-ups": 20,
+  sessions: 20,
+  "changed-sessions": 20,
   bundle: 3,
 };
 

@@ -73,6 +73,7 @@ describe("the plan of a group", () => {
   const session: Session = {
     ...{ id: "s", name: "Evening", day: "2026-02-02", time: "18:30", gymId: gym.id, groupId: null },
     lifts: [{ lift: "back-squat", scheme: null, pairedWithNext: false }],
+    subGroups: [],
     ...{ minutes: 18, approach: "temperature-first", room: "normal" as const, together: true },
     ...{
       own: [{ drill: own.id }],

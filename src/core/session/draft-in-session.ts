@@ -5,7 +5,7 @@ import { type GymKit, liftKit } from "../gym";
 import { nearestLoadable } from "../plates";
 import { repsToFailureAt, weightOfMaximum } from "../strength";
 import type { Weight } from "../units";
-import type { Scheme, Session, SessionLift } from "./session";
+import { liftsFor, type Scheme, type Session, type SessionLift } from "./session";
 
 /** Repetitions in reserve where nothing tells. */
 const USUAL_RIR = 2;
@@ -60,7 +60,7 @@ export function draftInSession(
   catalog: Catalog,
 ): WarmUpDraft {
   return {
-    lifts: session.lifts.map((l) => draftLift(l, athlete, gym, catalog)),
+    lifts: liftsFor(session, athlete.id).map((l) => draftLift(l, athlete, gym, catalog)),
     minutes: session.minutes,
     approach: session.together ? session.approach : (usualApproach(athlete, catalog) ?? session.approach),
     room: session.room,

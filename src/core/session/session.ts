@@ -24,6 +24,22 @@ export interface SessionLift {
   pairedWithNext: boolean;
 }
 
+/** What sessions that come again have in common. */
+export interface Series {
+  id: string;
+  /** On which days, as a recurrence rule (RFC 5545). */
+  rule: string;
+}
+
+/** Some of those who take part, with lifts of their own in place of those for everybody. */
+export interface SubGroup {
+  name: string;
+  /** In order, at least one. */
+  lifts: readonly SessionLift[];
+  /** An athlete is in one at most. */
+  athleteIds: readonly string[];
+}
+
 /** Somebody who takes part. */
 export interface Participant {
   athleteId: string;
@@ -55,8 +71,11 @@ export interface Session {
   gymId: string;
   /** The group that it was made for; null: single athletes. */
   groupId: string | null;
-  /** In order, at least one. */
+  /** Absent: it comes once. */
+  series?: Series | null;
+  /** In order, at least one; for everybody who is in none of the sub-groups. */
   lifts: readonly SessionLift[];
+  subGroups: readonly SubGroup[];
   /** Before the first working set. */
   minutes: number;
   approach: string;
@@ -79,8 +98,17 @@ export interface Session {
 /** The most people of one session. */
 export const MOST_PARTICIPANTS = 80;
 
-/** What a session says of drills until the coach says anything. */
+/** The most sub-groups of one session. */
+export const MOST_SUB_GROUPS = 8;
+
+/** The main lifts that a session gives an athlete: those of a sub-group, or those for everybody. */
+export function liftsFor(session: Pick<Session, "lifts" | "subGroups">, athleteId: string) {
+  return session.subGroups.find((g) => g.athleteIds.includes(athleteId))?.lifts ?? session.lifts;
+}
+
+/** What a session says of drills and sub-groups until the coach says anything. */
 export const NOTHING_SAID = {
+  subGroups: [],
   own: [],
   circuits: [],
   dropped: [],

@@ -7,4 +7,5 @@ export {
   repsToFailureAt,
   weightForReps,
 } from "./one-rep-max";
+export { RAISE_LIMITS, type Raise, raisedWeight } from "./raise";
 export { effort, type WorkingSets } from "./working-sets";

@@ -17,6 +17,7 @@ import { SearchField } from "@/ui/search-field";
 import { AthleteTable } from "./athlete-table";
 import { ImportDialog } from "./import-dialog";
 
+const RaiseDialog = later(() => import("@/features/raise-weights/raise-dialog").then((m) => m.RaiseDialog));
 const AddDialog = later(() => import("./add-dialog").then((m) => m.AddDialog));
 
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
@@ -30,6 +31,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
   const ids = Object.keys(chosen);
   const [isAdding, setAdding] = useState(false);
   const [isImporting, setImporting] = useState(false);
+  const [isRaising, setRaising] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
 
   const go = (to: Partial<typeof query>) => {
@@ -128,6 +130,7 @@ export function AthleteList({ page }: { page: AthletePage }) {
               groups={[{ options: groups.map((g) => ({ value: g.id, label: g.name })) }]}
               onChange={(groupId) => changeChosen({ groupId })}
             />
+            <Button onClick={() => setRaising(true)}>Change working weights</Button>
             <Button onClick={() => changeChosen({ archived: !isArchive })}>
               {isArchive ? "Make active" : "Archive"}
             </Button>
@@ -182,6 +185,15 @@ export function AthleteList({ page }: { page: AthletePage }) {
         onOpenChange={setImporting}
         onDone={(people, token) => {
           toastUndo(`${counted(people, "athlete")} imported.`, token, () => router.refresh());
+          router.refresh();
+        }}
+      />
+      <RaiseDialog
+        athleteIds={ids}
+        open={isRaising}
+        onOpenChange={setRaising}
+        onDone={() => {
+          setChosen({});
           router.refresh();
         }}
       />

@@ -1,6 +1,7 @@
 "use client";
 
-import { X } from "lucide-react";
+import { ChevronDown, X } from "lucide-react";
+import { useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { LIMITS, MOST_LIFTS } from "@/core/draft";
 import { counted } from "@/core/units";
@@ -8,11 +9,14 @@ import { AddLift } from "@/features/shared/add-lift";
 import { approachGroups, liftGroups } from "@/features/shared/lift-groups";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button, IconButton } from "@/ui/button";
-import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { Choice, LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
+import { later } from "@/ui/later";
 import { TimeField } from "@/ui/time-field";
 import { WholeStepper } from "@/ui/whole-stepper";
-import { lastOf, type NewSessionDraft, type Who } from "./precedent";
+import { lastOf, type NewSessionDraft, nameOf, peopleOf, type Who, whoAre } from "./precedent";
+
+const TickSheet = later(() => import("@/ui/tick-sheet").then((m) => m.TickSheet));
 
 interface FieldsProps {
   choices: NewSessionChoices;
@@ -60,18 +64,7 @@ export function NewSessionFields(props: FieldsProps) {
 }
 
 function WhoAndFrom({ choices, draft, onWho, onFrom, onDeleteTemplate }: FieldsProps) {
-  const who: ChoiceGroup[] = [
-    {
-      label: "Groups",
-      options: choices.groups
-        .filter((g) => g.people > 0)
-        .map((g) => ({ value: `group ${g.id}`, label: g.name, note: counted(g.people, "athlete") })),
-    },
-    {
-      label: "One athlete",
-      options: choices.athletes.map((a) => ({ value: `athlete ${a.id}`, label: a.name, note: a.group })),
-    },
-  ];
+  const [isTicking, setTicking] = useState(false);
   const from = [
     ...(lastOf(choices, draft.who) ? [{ value: "last", label: "Their last session" }] : []),
     { value: "anew", label: "Nothing" },
@@ -83,12 +76,29 @@ function WhoAndFrom({ choices, draft, onWho, onFrom, onDeleteTemplate }: FieldsP
         <span aria-hidden className="condensed text-2xs text-ink-faint">
           Who
         </span>
-        <Choice
-          label="Who"
-          value={draft.who}
-          groups={who}
-          onChange={(to) => onWho(to as Who)}
-          triggerClassName="text-xl font-extrabold tracking-tight"
+        <Button
+          look="bare"
+          aria-label={`Who: ${nameOf(choices, draft.who)}`}
+          className="-ml-3 text-xl font-extrabold tracking-tight"
+          onClick={() => setTicking(true)}
+        >
+          {nameOf(choices, draft.who)}
+          <ChevronDown aria-hidden className="size-[0.85em] shrink-0 opacity-60" />
+        </Button>
+        <TickSheet
+          title="Who"
+          placeholder="Type a name or a group"
+          items={choices.athletes.map(({ id, name, group }) => ({
+            id,
+            label: name,
+            heading: group,
+            words: group,
+          }))}
+          ticked={peopleOf(choices, draft.who)}
+          action={(count) => (count === 0 ? "Take" : `Take ${counted(count, "athlete")}`)}
+          open={isTicking}
+          onOpenChange={setTicking}
+          onTake={(ids) => onWho(whoAre(choices, ids))}
         />
       </span>
       {from.length > 1 && (

@@ -10,7 +10,7 @@ import { removeTemplateAction, startSessionAction } from "@/server/actions/sessi
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Sheet, SheetButtons } from "@/ui/sheet";
 import { NewSessionFields } from "./new-session-fields";
-import { draftFor, everybody, type NewSessionDraft, requestOf, type Who } from "./precedent";
+import { draftFor, firstWho, type NewSessionDraft, requestOf, type Who } from "./precedent";
 
 /** Where the last choice of people is kept in the browser. */
 const LAST_WHO = "iron-step new session for";
@@ -48,8 +48,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
   useEffect(() => {
     if (!choices) return;
     setDraft((d) => {
-      const all = everybody(choices);
-      const who = all.find((w) => w === (d?.who ?? localStorage.getItem(LAST_WHO))) ?? all[0];
+      const who = firstWho(choices, d?.who ?? localStorage.getItem(LAST_WHO));
       return d?.who === who && choices.templates.some((t) => t.id === d?.from)
         ? d
         : who
@@ -79,7 +78,7 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
   const fields = useRef<HTMLDivElement>(null);
   const isKnown = draft !== null;
   useEffect(() => {
-    if (isKnown) fields.current?.querySelector<HTMLElement>("[role=combobox]")?.focus();
+    if (isKnown) fields.current?.querySelector<HTMLElement>("button")?.focus();
   }, [isKnown]);
 
   return (

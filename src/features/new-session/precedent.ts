@@ -1,3 +1,4 @@
+import { counted } from "@/core/units";
 import type { NewSessionChoices, Precedent } from "@/server/sessions/start-session";
 
 /** What a new session is like where nothing was before. */
@@ -9,8 +10,8 @@ const USUAL: Precedent = {
   gymId: null,
 };
 
-/** Who a session is for: "group ID" or "athlete ID". */
-export type Who = `group ${string}` | `athlete ${string}`;
+/** Who a session is for: "group ID", or "people ID,ID". */
+export type Who = `group ${string}` | `people ${string}`;
 
 /** A new session as it is prepared. */
 export interface NewSessionDraft extends Precedent {
@@ -25,12 +26,38 @@ export function lastOf({ groups }: NewSessionChoices, who: Who) {
   return groups.find((g) => who === `group ${g.id}`)?.last ?? null;
 }
 
-/** Everybody that a session can be for, groups first. */
-export function everybody({ groups, athletes }: NewSessionChoices): Who[] {
-  return [
-    ...groups.filter((g) => g.people > 0).map((g): Who => `group ${g.id}`),
-    ...athletes.map((a): Who => `athlete ${a.id}`),
-  ];
+/** The athletes whom a session is for, of those there are. */
+export function peopleOf({ groups, athletes }: NewSessionChoices, who: Who): string[] {
+  const group = groups.find((g) => who === `group ${g.id}`);
+  if (group) return athletes.filter((a) => a.groupId === group.id).map((a) => a.id);
+  const ids = who.slice("people ".length).split(",");
+  return athletes.filter((a) => ids.includes(a.id)).map((a) => a.id);
+}
+
+/** Who some athletes are: a group where they are exactly its people. */
+export function whoAre({ groups, athletes }: NewSessionChoices, ids: readonly string[]): Who {
+  const whole = groups.find((g) => {
+    const members = athletes.filter((a) => a.groupId === g.id);
+    return members.length === ids.length && members.every((a) => ids.includes(a.id));
+  });
+  return whole ? `group ${whole.id}` : `people ${ids.join(",")}`;
+}
+
+/** Who a session is for, in words. */
+export function nameOf(choices: NewSessionChoices, who: Who): string {
+  const group = choices.groups.find((g) => who === `group ${g.id}`);
+  if (group) return group.name;
+  const ids = peopleOf(choices, who);
+  const only = choices.athletes.find((a) => a.id === ids[0]);
+  return ids.length === 1 && only ? only.name : counted(ids.length, "athlete");
+}
+
+/** Who a new session is for until the coach says so: as last time, where they are there, or the first group that has anybody. */
+export function firstWho(choices: NewSessionChoices, last: string | null): Who | null {
+  const isWho = (text: string | null): text is Who => /^(group|people) ./.test(text ?? "");
+  if (isWho(last) && peopleOf(choices, last).length > 0) return last;
+  const [group] = choices.groups.filter((g) => g.people > 0);
+  return group ? `group ${group.id}` : null;
 }
 
 /** A new session for somebody: as their last one, as a template, or as usual, whatever there is. */
@@ -57,13 +84,12 @@ export function draftFor(
 /** What the server is asked to make of it. */
 export function requestOf(choices: NewSessionChoices, draft: NewSessionDraft) {
   const { who, from, day, time, minutes, approach, lifts, gymId } = draft;
-  const id = who.slice(who.indexOf(" ") + 1);
   const last = lastOf(choices, who);
   const origin = from === "last" ? (last ? { kind: "session" as const, id: last.id } : null) : from;
   return {
     ...{ day, time, minutes, approach, lifts, gymId },
-    groupId: who.startsWith("group ") ? id : null,
-    athleteIds: who.startsWith("athlete ") ? [id] : [],
+    groupId: who.startsWith("group ") ? who.slice("group ".length) : null,
+    athleteIds: who.startsWith("group ") ? [] : peopleOf(choices, who),
     from:
       typeof origin === "string"
         ? origin === "anew"

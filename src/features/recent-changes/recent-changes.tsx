@@ -14,6 +14,9 @@ const KINDS: Record<RecentChange["kind"], { was: string; way: string }> = {
   template: { was: "deleted", way: "Restore" },
   athletes: { was: "imported", way: "Undo" },
   "changed-athletes": { was: "changed", way: "Undo" },
+  sessions: { was: "deleted", way: "Restore" },
+  "changed-sessions": { was: "changed", way: "Undo" },
+  "warm-ups": { was: "changed", way: "Undo" },
   bundle: { was: "imported", way: "Undo" },
 };
 

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { useOfferActions } from "@/client/palette-actions";
-import { type DraftControls, useOnSaved } from "@/client/use-saved-draft";
+import { type DraftControls, useOnSaved, useSaveState } from "@/client/use-saved-draft";
 import { followSession, type Session } from "@/core/session";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
@@ -18,6 +18,7 @@ import { OverTime } from "./over-time";
 import { planQuestion } from "./plan-question";
 import { PlanningState } from "./planning-state";
 import { RackOrders } from "./rack-orders";
+import { SeriesLine } from "./series-line";
 import { SessionFrame } from "./session-frame";
 import { SessionKeys } from "./session-keys";
 import { SessionLifts } from "./session-lifts";
@@ -65,6 +66,7 @@ export function SessionEditor({
     setView(to);
     window.history.replaceState(null, "", to === "ramps" ? "?view=ramps" : window.location.pathname);
   };
+  const isSaved = useSaveState(controls.saver).kind === "saved";
   useUndoKeys(controls);
   useStayInStep(session.id, stamp, othersOf, controls.saver);
   // People and gym come again once a change of them is stored.
@@ -113,8 +115,9 @@ export function SessionEditor({
           rampMinutes={Math.ceil(longestRamp / 60)}
           onEdit={edit}
         />
+        <SeriesLine session={session} isSaved={isSaved} />
         <div className="print:hidden">
-          <SessionLifts session={session} unit={gym.unit} onEdit={edit} />
+          <SessionLifts session={session} people={here} gym={gym} onEdit={edit} />
         </div>
         <div className="flex flex-wrap items-end justify-between gap-x-6">
           <ViewSwitch label="View" views={VIEWS} value={view} onChange={show} />

@@ -1,6 +1,6 @@
 "use client";
 
-import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Trash2 } from "lucide-react";
+import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Repeat, Trash2, TrendingUp } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { type ComponentType, useRef, useState } from "react";
@@ -8,13 +8,18 @@ import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
 import type { Session, SessionEdit } from "@/core/session";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
-import { keepTemplateAction, removeSessionAction } from "@/server/actions/sessions";
+import { keepTemplateAction, removeSeriesAction, removeSessionAction } from "@/server/actions/sessions";
 import { IconButton } from "@/ui/button";
+import { later } from "@/ui/later";
 import { MenuContent, MenuItem } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog-later";
 import { CopyDialog } from "./copy-dialog";
 
-type Opened = "name" | "copy" | "template" | null;
+const RaiseDialog = later(() => import("@/features/raise-weights/raise-dialog").then((m) => m.RaiseDialog));
+
+const RepeatDialog = later(() => import("./repeat-dialog").then((m) => m.RepeatDialog));
+
+type Opened = "name" | "copy" | "template" | "raise" | "repeat" | null;
 
 /** What else can be done with a session: another name, copies, a template, taking it out. */
 export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {
@@ -28,6 +33,13 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
     if (outcome.kind === "refused") return void toast(outcome.message);
     router.push("/");
     toastUndo(`${session.name} is deleted.`, outcome.token, () => router.push(`/session/${session.id}`));
+  };
+
+  const removeMore = async (which: "following" | "all") => {
+    const outcome = await answered(removeSeriesAction({ id: session.id, which }));
+    if (outcome.kind === "refused") return void toast(outcome.message);
+    router.push("/");
+    toastUndo(`${outcome.what}: deleted.`, outcome.token, () => router.push(`/session/${session.id}`));
   };
 
   const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (
@@ -46,12 +58,31 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
         </DropdownMenu.Trigger>
         <MenuContent>
           {item(PencilLine, "Rename", () => setOpened("name"))}
+          {item(TrendingUp, "Change working weights", () => setOpened("raise"))}
           {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
+          {item(Repeat, "Repeat every week", () => setOpened("repeat"))}
           {item(LayoutTemplate, "Save as template", () => setOpened("template"))}
           <DropdownMenu.Separator className="my-1 h-px bg-line" />
-          {item(Trash2, "Delete", () => void remove())}
+          {item(Trash2, session.series ? "Delete this one" : "Delete", () => void remove())}
+          {session.series &&
+            item(Trash2, "Delete this and the following", () => void removeMore("following"))}
+          {session.series && item(Trash2, "Delete all to come", () => void removeMore("all"))}
         </MenuContent>
       </DropdownMenu.Root>
+      <RaiseDialog
+        home={home}
+        athleteIds={session.participants.map((p) => p.athleteId)}
+        lifts={session.lifts.map((l) => l.lift)}
+        open={opened === "raise"}
+        onOpenChange={(open) => !open && close()}
+        onDone={() => router.refresh()}
+      />
+      <RepeatDialog
+        home={home}
+        session={session}
+        open={opened === "repeat"}
+        onOpenChange={(open) => !open && close()}
+      />
       <CopyDialog
         home={home}
         session={session}

@@ -47,8 +47,13 @@ function sent<R>(action: (request: never) => Promise<R>): (request: unknown) => 
   return action as (request: unknown) => Promise<R>;
 }
 
+export const repeatSessionAction = sent(sessionActions.repeatSessionAction);
+export const changeSeriesAction = sent(sessionActions.changeSeriesAction);
+export const removeSeriesAction = sent(sessionActions.removeSeriesAction);
+export const giveLiftAction = sent(sessionActions.giveLiftAction);
 export const saveAthleteAction = sent(athleteActions.saveAthleteAction);
 export const noteReachedAction = sent(athleteActions.noteReachedAction);
+export const raiseWeightsAction = sent(athleteActions.raiseWeightsAction);
 export const addAthletesAction = sent(athleteActions.addAthletesAction);
 export const changeSeveralAction = sent(athleteActions.changeSeveralAction);
 export const previewImportAction = sent(athleteActions.previewImportAction);

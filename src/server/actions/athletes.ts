@@ -11,6 +11,7 @@ import {
 } from "../athletes/athletes";
 import { importAthletes, importSchema, previewImport } from "../athletes/import-athletes";
 import { noteWeight, noteWeightSchema } from "../athletes/note-weight";
+import { raiseWeights, raiseWeightsSchema } from "../athletes/raise-weights";
 import { addAthletesSchema } from "../schemas/added";
 import { action } from "./action";
 
@@ -18,6 +19,7 @@ export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
 export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
 export const noteReachedAction = action(noteReachedSchema, noteReached);
 export const noteWeightAction = action(noteWeightSchema, noteWeight);
+export const raiseWeightsAction = action(raiseWeightsSchema, raiseWeights);
 export const changeSeveralAction = action(changeSeveralSchema, changeSeveral);
 export const previewImportAction = action(importSchema, previewImport);
 export const importAthletesAction = action(importSchema, importAthletes);

@@ -3,6 +3,7 @@
 import { redirect } from "next/navigation";
 import { cardsSchema, shareCards, stopSharingCards } from "../cards/card-addresses";
 import { idField } from "../schemas/fields";
+import { giveLift, giveLiftSchema } from "../sessions/give-lift";
 import { saveDraft, saveDraftSchema } from "../sessions/save-draft";
 import {
   forgetWarmUp,
@@ -13,6 +14,13 @@ import {
   saveSession,
   saveSessionSchema,
 } from "../sessions/save-session";
+import {
+  changeSeries,
+  removeSeries,
+  repeatSession,
+  repeatSessionSchema,
+  seriesSchema,
+} from "../sessions/series";
 import {
   copySession,
   copySessionSchema,
@@ -31,9 +39,13 @@ export const moveSessionAction = action(moveSessionSchema, moveSession);
 export const removeSessionAction = action(idField, removeSession);
 export const startSessionAction = action(newSessionSchema, startSession);
 export const copySessionAction = action(copySessionSchema, copySession);
+export const repeatSessionAction = action(repeatSessionSchema, repeatSession);
+export const changeSeriesAction = action(seriesSchema, changeSeries);
+export const removeSeriesAction = action(seriesSchema, removeSeries);
 export const keepTemplateAction = action(keepTemplateSchema, keepTemplate);
 export const removeTemplateAction = action(idField, removeTemplate);
 export const saveDraftAction = action(saveDraftSchema, saveDraft);
+export const giveLiftAction = action(giveLiftSchema, giveLift);
 export const shareCardsAction = action(cardsSchema, shareCards);
 export const stopSharingCardsAction = action(cardsSchema, stopSharingCards);
 

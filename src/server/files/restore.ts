@@ -7,7 +7,9 @@ import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "
 import { restoreGym } from "../gyms/add-gym";
 import { parseJson } from "../parse-json";
 import { type Refused, refuse } from "../schemas/problems";
+import { restoreWarmUps } from "../sessions/give-lift";
 import { restoreSession } from "../sessions/save-session";
+import { restoreChangedSessions, restoreSessions } from "../sessions/series";
 import { undoBundle } from "./bundle";
 
 /** How each kind of thing is restored from what was kept of it. */
@@ -17,6 +19,9 @@ const WAYS: Record<UndoableKind, (kept: never, catalog: Catalog) => Promise<unkn
   template: putTemplate,
   athletes: undoImport,
   "changed-athletes": undoChange,
+  "warm-ups": restoreWarmUps,
+  sessions: restoreSessions,
+  "changed-sessions": restoreChangedSessions,
   bundle: undoBundle,
 };
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { MOST_LIFTS } from "@/core/draft";
-import { MOST_PARTICIPANTS, type Session, USUAL_RACKS } from "@/core/session";
+import { MOST_PARTICIPANTS, MOST_SUB_GROUPS, type Session, USUAL_RACKS } from "@/core/session";
 import { memoize } from "@/lib/memoize";
 import { pinsField } from "./draft";
 import { circuitsField, testsField } from "./drill-work";
@@ -44,6 +44,24 @@ const sessionLiftField = (catalog: Catalog) =>
 export const contentSchema = memoize((catalog: Catalog) =>
   z.strictObject({
     lifts: z.array(sessionLiftField(catalog)).min(1, "A session has at least one lift.").max(MOST_LIFTS),
+    // Absent in sessions of before there were any.
+    subGroups: z
+      .array(
+        z.strictObject({
+          name: nameField("sub-group"),
+          lifts: z
+            .array(sessionLiftField(catalog))
+            .min(1, "A sub-group has at least one lift.")
+            .max(MOST_LIFTS),
+          athleteIds: z.array(z.string().max(100)).max(MOST_PARTICIPANTS),
+        }),
+      )
+      .max(MOST_SUB_GROUPS, `A session has at most ${MOST_SUB_GROUPS} sub-groups.`)
+      .refine((groups) => {
+        const all = groups.flatMap((g) => g.athleteIds);
+        return new Set(all).size === all.length;
+      }, "An athlete is in two sub-groups.")
+      .default([]),
     minutes: minutesField,
     approach: approachField(catalog),
     room: roomField,
@@ -76,6 +94,7 @@ export const sessionSchema = memoize(
       time: timeField.nullable(),
       gymId: z.string().max(100),
       groupId: z.string().max(100).nullable(),
+      series: z.strictObject({ id: z.string().max(100), rule: z.string().max(200) }).nullish(),
       participants: z
         .array(z.strictObject({ athleteId: z.string().max(100), absent: z.boolean() }))
         .max(MOST_PARTICIPANTS, `A session has at most ${MOST_PARTICIPANTS} people.`)
@@ -89,6 +108,7 @@ export const sessionSchema = memoize(
 /** What of a session is stored as one piece. */
 export function contentOf({
   lifts,
+  subGroups,
   minutes,
   approach,
   room,
@@ -102,6 +122,7 @@ export function contentOf({
 }: Session): SessionContent {
   return {
     lifts: [...lifts],
+    subGroups: subGroups.map((g) => ({ ...g, lifts: [...g.lifts], athleteIds: [...g.athleteIds] })),
     minutes,
     approach,
     room,
@@ -117,7 +138,8 @@ export function contentOf({
 
 /** A session's row as it is stored, changed now. */
 export function sessionRow(session: Session) {
-  const { id, name, day, time, gymId, groupId } = session;
+  const { id, name, day, time, gymId, groupId, series } = session;
   const content = JSON.stringify(contentOf(session));
-  return { id, name, day, time, gymId, groupId, content, updatedAt: Date.now() };
+  const of = { seriesId: series?.id ?? null, seriesRule: series?.rule ?? null };
+  return { id, name, day, time, gymId, groupId, ...of, content, updatedAt: Date.now() };
 }

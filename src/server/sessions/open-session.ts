@@ -60,6 +60,7 @@ export function parseSession(
     time: row.time,
     gymId: row.gymId,
     groupId: row.groupId,
+    ...(row.seriesId !== null && { series: { id: row.seriesId, rule: row.seriesRule ?? "" } }),
     ...parsed.data,
     participants: participants.map(({ athleteId, absent }) => ({ athleteId, absent })),
   });

@@ -11,6 +11,7 @@ import {
   type NewSession,
   readSession,
   readWarmUps,
+  type SessionWithPeople,
   updateSession,
 } from "@/data/sessions";
 import { keepUndoable } from "@/data/undoables";
@@ -69,18 +70,24 @@ export async function moveSession(
   return refuse("It was edited somewhere else meanwhile. Look, and move it again.");
 }
 
-/** Deletes a session, with the token that restores it. */
-export async function removeSession(id: string): Promise<{ kind: "removed"; token: string } | Refused> {
-  const row = await readSession(id);
-  if (!row) return refuse("This session is no longer there.");
+/** Everything stored of a session, as it is restored by. */
+export async function keptOf(row: SessionWithPeople): Promise<NewSession> {
   const { session } = row;
   const [warmUps, addresses] = await Promise.all([readWarmUps([session.id]), listCardAddresses(session.id)]);
-  const removed: NewSession = {
+  return {
     session,
     participants: row.participants.map(({ athleteId, absent }, place) => ({ athleteId, absent, place })),
     warmUps: warmUps.map(({ sessionId: _, ...w }) => w),
     addresses: addresses.map(({ token, athleteId }) => ({ token, athleteId })),
   };
+}
+
+/** Deletes a session, with the token that restores it. */
+export async function removeSession(id: string): Promise<{ kind: "removed"; token: string } | Refused> {
+  const row = await readSession(id);
+  if (!row) return refuse("This session is no longer there.");
+  const { session } = row;
+  const removed = await keptOf(row);
   // Kept before it goes, so that nothing is lost if the machine stops in between.
   const token = await keepUndoable(
     "session",

@@ -100,7 +100,7 @@ export async function startSession(
   return { kind: "started", id };
 }
 
-function newSession(
+export function newSession(
   session: Omit<Session, "participants">,
   people: readonly string[],
   warmUps: NewSession["warmUps"] = [],
@@ -172,14 +172,14 @@ export async function copySession(
   }));
   const people = session.value.participants.map((p) => p.athleteId);
   const copies = [...new Set(days)].map((day) =>
-    newSession({ ...session.value, id: crypto.randomUUID(), day }, people, warmUps),
+    newSession({ ...session.value, series: null, id: crypto.randomUUID(), day }, people, warmUps),
   );
   await addSessions(copies);
   return { kind: "copied", ids: copies.map((c) => c.session.id) };
 }
 
 /** A stored draft without what was done of it; what cannot be read stays as it is. */
-function withoutProgress(json: string): string {
+export function withoutProgress(json: string): string {
   try {
     const draft = JSON.parse(json);
     if (!Array.isArray(draft.lifts)) return json;
@@ -220,7 +220,7 @@ export async function newSessionChoices(catalog: Catalog) {
   ]);
   const last = await Promise.all(groups.map((g) => readLastOfGroup(g.id)));
   return {
-    athletes: athletes.map(({ id, name, group }) => ({ id, name, group })),
+    athletes: athletes.map(({ id, name, group, groupId }) => ({ id, name, group, groupId })),
     gyms: gyms.map(({ id, name }) => ({ id, name })),
     groups: groups.map(({ id, name }, i) => {
       const row = last[i];
@@ -252,8 +252,11 @@ export async function keepTemplate({
 }: z.output<typeof keepTemplateSchema>): Promise<{ kind: "kept" } | Refused> {
   const row = await readSession(sessionId);
   if (!row) return refuse("This session is no longer there.");
-  const { content } = row.session;
-  await putTemplate({ id: crypto.randomUUID(), name, content });
+  const content = parseJson(row.session.content);
+  // Sub-groups are people, and a template is for any.
+  const kept =
+    typeof content === "object" ? JSON.stringify({ ...content, subGroups: [] }) : row.session.content;
+  await putTemplate({ id: crypto.randomUUID(), name, content: kept });
   return { kind: "kept" };
 }
 
