@@ -1,4 +1,4 @@
-import { addDays, format, subDays } from "date-fns";
+import { addDays, format, parseISO, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
@@ -6,7 +6,7 @@ import type { EquipmentId } from "@/core/catalog";
 import { startDraft, startLift, type WarmUpDraft } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { draftInSession, NOTHING_SAID, type Session, USUAL_RACKS } from "@/core/session";
-import { weight } from "@/core/units";
+import { type Weight, weight, weightStep } from "@/core/units";
 import { database, together, write } from "@/data/database";
 import {
   athlete,
@@ -72,6 +72,25 @@ function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord 
   };
 }
 
+/** How a weight came to be what it is: weeks before it, and its share of it then; a lighter block in between. */
+const PAST = [
+  { weeks: 3, share: 0.98 },
+  { weeks: 6, share: 0.96 },
+  { weeks: 9, share: 0.9 },
+  { weeks: 12, share: 0.93 },
+  { weeks: 16, share: 0.89 },
+];
+
+/** What was lifted before a working weight, in whole steps of the unit. */
+function pastOf(w: AthleteRecord["workingWeights"][number], unit: AthleteRecord["unit"]) {
+  const step = weightStep(unit);
+  return PAST.map(({ weeks, share }) => ({
+    ...w,
+    weight: Math.max(step, Math.floor((w.weight * share) / step) * step) as Weight,
+    day: isoDay(subDays(parseISO(w.day), weeks * 7)),
+  }));
+}
+
 /** The rows of one member: the athlete and what is known of them. */
 function rowsOf(member: DemoAthlete, groupId: string, group: string, now: Date) {
   const record = recordOf(member, group, now);
@@ -80,7 +99,9 @@ function rowsOf(member: DemoAthlete, groupId: string, group: string, now: Date) 
     athlete: { id, name, groupId, unit, experience, birthYear, bodyWeight, note },
     limiters: record.limiters.map((demand, place) => ({ athleteId: id, demand, place })),
     areas: record.areas.map((a) => ({ athleteId: id, ...a })),
-    weights: record.workingWeights.map((w) => ({ athleteId: id, ...w })),
+    weights: record.workingWeights
+      .flatMap((w) => [w, ...pastOf(w, unit)])
+      .map((w) => ({ athleteId: id, ...w })),
   };
 }
 

@@ -4,11 +4,18 @@ import { DropdownMenu } from "radix-ui";
 import type { ComponentProps, ReactNode } from "react";
 
 /** What opens under a button and lists what it can do. Stands inside a DropdownMenu.Root, after its trigger. */
-export function MenuContent({ children }: { children: ReactNode }) {
+export function MenuContent({
+  children,
+  align = "end",
+}: {
+  children: ReactNode;
+  /** Which edges of the two are in line. */
+  align?: "start" | "end";
+}) {
   return (
     <DropdownMenu.Portal>
       <DropdownMenu.Content
-        align="end"
+        align={align}
         sideOffset={6}
         className="z-50 min-w-56 rounded-sm border border-ink bg-field p-1 shadow-sheet"
       >

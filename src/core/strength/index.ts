@@ -1,3 +1,4 @@
+export { type MaximumOfDay, maximumHistory, type SetsOnRecord } from "./maximum-history";
 export { type OfMaximum, parseOfMaximum, TRAINING_MAX_SHARE, weightOfMaximum } from "./of-maximum";
 export {
   E1RM_FORMULAS,

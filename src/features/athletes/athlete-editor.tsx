@@ -1,42 +1,26 @@
 "use client";
 
-import { X } from "lucide-react";
-import { useCallback } from "react";
-import { getData, useStamp } from "@/client/data";
-import type { Stored } from "@/client/draft-saver";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
-import { useSavedDraft } from "@/client/use-saved-draft";
-import { AREA_IDS, AREA_LEVELS, AREAS, type AreaId, type AreaLevel } from "@/core/catalog";
-import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
 import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
 import { SavedHeader } from "@/features/shared/saved-header";
-import { fail, ok } from "@/lib/result";
-import { saveAthleteAction } from "@/server/actions/athletes";
+import { ok } from "@/lib/result";
 import { startAloneAction } from "@/server/actions/sessions";
 import type { OpenAthlete } from "@/server/athletes/athletes";
 import type { AthleteDraft } from "@/server/schemas/athlete";
-import { Button, IconButton } from "@/ui/button";
-import { Choice, type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { Button } from "@/ui/button";
+import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
 import { dayInWords } from "@/ui/day-in-words";
 import { Link } from "@/ui/link";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
+import { Areas, Limiters, Note } from "./athlete-health";
 import type { AthletePart } from "./athlete-part";
 import { Habits } from "./habits";
+import { useAthlete } from "./use-athlete";
 import { WeightsOnRecord } from "./weights-on-record";
 
-const MOST_LIMITERS = 8;
-const LEVELS: Record<AreaLevel, string> = {
-  slow: "Slow to warm",
-  "very-slow": "Very slow to warm",
-  sore: "Sore",
-  avoid: "To avoid",
-};
-const LEVEL_CHOICES: readonly ChoiceGroup[] = [
-  { options: AREA_LEVELS.map((level) => ({ value: level, label: LEVELS[level] })) },
-];
 const EXPERIENCES: readonly ChoiceGroup[] = [
   {
     options: [
@@ -47,29 +31,11 @@ const EXPERIENCES: readonly ChoiceGroup[] = [
   },
 ];
 
+const BACK = "inline-flex min-h-6 items-center text-ink-soft underline underline-offset-4 hover:text-ink";
+
 /** Everything that is known of an athlete. Saved as it is changed; every plan is worked out from it. */
-export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
-  const store = useCallback(
-    (revision: number, athlete: AthleteDraft, saveId: string) =>
-      saveAthleteAction({ revision, athlete, saveId }),
-    [],
-  );
-  const { id } = opened.draft;
-  const load = useCallback(() => getData<Stored<AthleteDraft>>(`athletes/${id}`), [id]);
-  const stamp = useStamp<{ revision: number }>("athlete", id);
-  const {
-    draft: athlete,
-    change,
-    controls,
-  } = useSavedDraft(
-    { revision: opened.revision, draft: opened.draft },
-    store,
-    load,
-    `athlete ${id}`,
-    stamp?.revision,
-    { kind: "athlete", requestOf: (revision, athlete, saveId) => ({ revision, athlete, saveId }) },
-  );
-  const set = (to: Partial<AthleteDraft>) => change((a) => ({ ...a, ...to }));
+export function AthleteEditor({ opened, back }: { opened: OpenAthlete; back: string | null }) {
+  const { athlete, set, controls } = useAthlete(opened);
   const startAlone = async () => {
     const outcome = await answered(startAloneAction({ athleteId: athlete.id }));
     if (outcome.kind === "refused") void toast(outcome.message);
@@ -80,9 +46,16 @@ export function AthleteEditor({ opened }: { opened: OpenAthlete }) {
       <main id="content" className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
-            <Link href="/athletes" className="text-ink-soft underline underline-offset-4 hover:text-ink">
-              Athletes
-            </Link>
+            <span className="flex gap-4">
+              {back && (
+                <Link href={back} className={BACK}>
+                  Back to the session
+                </Link>
+              )}
+              <Link href="/athletes" className={BACK}>
+                Athletes
+              </Link>
+            </span>
             <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
           </div>
           <div className="flex gap-3">
@@ -202,94 +175,7 @@ function Person({ athlete, set, groups }: AthletePart & { groups: OpenAthlete["g
           width={athlete.birthYear === null ? "9ch" : "5ch"}
         />
       </div>
-      <TextField
-        className="mt-3"
-        label="Notes (only coaches see them)"
-        value={athlete.note}
-        format={String}
-        parse={(text) => (text.length > 2000 ? fail("Use at most 2000 characters.") : ok(text.trim()))}
-        onChange={(note) => set({ note })}
-        lines={3}
-      />
-    </section>
-  );
-}
-
-/** What holds the athlete back, the most important first. */
-function Limiters({ athlete, set }: AthletePart) {
-  const { limiters } = athlete;
-  const free = DEMAND_IDS.filter((d) => !limiters.includes(d));
-  return (
-    <section>
-      <h2 className="section-title">Limiters</h2>
-      <p className="text-2xs text-ink-soft">Drills for these come first.</p>
-      <ul className="my-2">
-        {limiters.map((d) => (
-          <li key={d} className="flex min-h-9 items-center justify-between border-t border-line">
-            <span className="font-semibold">{DEMANDS[d].name}</span>
-            <IconButton
-              label={`Remove ${DEMANDS[d].name}`}
-              onClick={() => set({ limiters: limiters.filter((o) => o !== d) })}
-            >
-              <X aria-hidden className="size-4" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
-      {limiters.length < MOST_LIMITERS && (
-        <LabelledChoice
-          label="Add limiter"
-          value=""
-          placeholder="Choose"
-          groups={[{ options: free.map((d) => ({ value: d, label: DEMANDS[d].name })) }]}
-          onChange={(d) => set({ limiters: [...limiters, d as DemandId] })}
-        />
-      )}
-    </section>
-  );
-}
-
-/** Parts of the body to look after, each with its level. */
-function Areas({ athlete, set }: AthletePart) {
-  const { areas } = athlete;
-  const free = AREA_IDS.filter((id) => !areas.some((a) => a.area === id));
-  const put = (area: AreaId, level: AreaLevel) =>
-    set({ areas: areas.map((a) => (a.area === area ? { area, level } : a)) });
-  return (
-    <section aria-label="Injuries and cautions">
-      <h2 className="section-title">Injuries and cautions</h2>
-      <p className="text-2xs text-ink-soft">
-        Health notes: only coaches and the athlete's own card show them.
-      </p>
-      <ul className="my-2">
-        {areas.map(({ area, level }) => (
-          <li key={area} className="flex min-h-9 items-center justify-between gap-3 border-t border-line">
-            <span className="w-28 font-semibold">{AREAS[area]}</span>
-            <Choice
-              label={`${AREAS[area]}, how`}
-              value={level}
-              groups={LEVEL_CHOICES}
-              onChange={(to) => put(area, to as AreaLevel)}
-              triggerClassName="mr-auto min-h-6"
-            />
-            <IconButton
-              label={`Remove ${AREAS[area]}`}
-              onClick={() => set({ areas: areas.filter((a) => a.area !== area) })}
-            >
-              <X aria-hidden className="size-4" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
-      {free.length > 0 && (
-        <LabelledChoice
-          label="Add area"
-          value=""
-          placeholder="Choose"
-          groups={[{ options: free.map((id) => ({ value: id, label: AREAS[id] })) }]}
-          onChange={(id) => set({ areas: [...areas, { area: id as AreaId, level: "slow" }] })}
-        />
-      )}
+      <Note athlete={athlete} set={set} className="mt-3" />
     </section>
   );
 }

@@ -7,17 +7,20 @@ import { useCatalog } from "@/client/catalog";
 import { OLD_AFTER_WEEKS } from "@/core/athlete";
 import { type Catalog, liftById } from "@/core/catalog";
 import { LIMITS } from "@/core/draft";
-import { estimateOneRepMax, isPoorEstimate } from "@/core/strength";
+import { estimateOneRepMax, isPoorEstimate, maximumHistory } from "@/core/strength";
 import { counted, formatWeight, parseWeight, type Weight, weightStep } from "@/core/units";
 import { WeightStepper } from "@/features/shared/weight-stepper";
 import { ok } from "@/lib/result";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button, IconButton } from "@/ui/button";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { later } from "@/ui/later";
 import { Stepper } from "@/ui/stepper";
 import { TextField } from "@/ui/text-field";
 import { WholeStepper } from "@/ui/whole-stepper";
 import type { AthletePart } from "./athlete-part";
+
+const MaximumChart = later(() => import("./maximum-chart").then((m) => m.MaximumChart));
 
 type Row = AthleteDraft["weights"][number];
 
@@ -32,6 +35,9 @@ const SOURCES: Record<Row["source"], string> = {
 };
 /** Entries of a lift's history that are shown before the coach asks for more. */
 const SHOWN = 8;
+
+/** From so many days on the maxima are drawn. */
+const LEAST_POINTS = 3;
 
 /** What a new working weight is entered as. */
 const FIRST_SETS = { reps: 5, sets: 3, rir: 2, kind: "working", source: "coach" } as const;
@@ -136,6 +142,7 @@ function LiftRecord({
   const history = rows.toSorted((a, b) => b.day.localeCompare(a.day) || a.kind.localeCompare(b.kind));
   const working = history.find((w) => w.kind === "working");
   const max = history.find((w) => w.kind === "max");
+  const maxima = maximumHistory(rows);
   const weeks = differenceInCalendarWeeks(parseISO(day), parseISO(history[0]!.day));
   const shown = all ? history : history.slice(0, SHOWN);
   return (
@@ -153,6 +160,7 @@ function LiftRecord({
           put({ lift, day, kind: "max", weight: to, reps: 1, sets: 1, rir: 0, source: max?.source ?? "test" })
         }
       />
+      {maxima.length >= LEAST_POINTS && <MaximumChart history={maxima} unit={unit} name={liftName(lift)} />}
       <ul className="mt-1 text-ink-soft">
         {shown.map((w) => (
           <li key={`${w.day} ${w.kind}`} className="flex min-h-7 items-center gap-3">

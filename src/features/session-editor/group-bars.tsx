@@ -1,6 +1,6 @@
 "use client";
 
-import { X } from "lucide-react";
+import { UserRound, X } from "lucide-react";
 import { useCatalog } from "@/client/catalog";
 import { knownLift } from "@/core/catalog";
 import type { GroupPlan, MemberPlan } from "@/core/group";
@@ -28,6 +28,7 @@ export function GroupBars({
   minutes,
   isOld,
   onEdit,
+  onAbout,
 }: {
   sessionId: string;
   plan: GroupPlan | null;
@@ -39,6 +40,7 @@ export function GroupBars({
   minutes: number;
   isOld: boolean;
   onEdit: (edit: SessionEdit) => void;
+  onAbout: (athlete: { id: string; name: string }) => void;
 }) {
   const catalog = useCatalog();
   const end = Math.max(minutes * 60, ready?.seconds ?? plan?.seconds ?? 0) + 20;
@@ -75,7 +77,7 @@ export function GroupBars({
                   aria-label={`${athlete.name} is present`}
                   checked={!absent}
                   onChange={() => onEdit({ kind: "absent", athleteId: athlete.id, absent: !absent })}
-                  className="size-4 shrink-0 accent-ember"
+                  className="size-6 shrink-0 accent-ember"
                 />
                 <Link
                   href={`/session/${sessionId}/${athlete.id}`}
@@ -94,8 +96,15 @@ export function GroupBars({
                   </span>
                 </Link>
                 <IconButton
+                  label={`About ${athlete.name}`}
+                  className="-mr-1"
+                  onClick={() => onAbout(athlete)}
+                >
+                  <UserRound aria-hidden className="size-4" />
+                </IconButton>
+                <IconButton
                   label={`Remove ${athlete.name}`}
-                  className="opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                  className="-ml-1 opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                   onClick={() => onEdit({ kind: "remove-participant", athleteId: athlete.id })}
                 >
                   <X aria-hidden className="size-4" />

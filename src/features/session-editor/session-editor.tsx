@@ -1,5 +1,6 @@
 "use client";
 
+import { format } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
@@ -29,6 +30,7 @@ import { useSharedRacks } from "./use-rack-orders";
 import { useSession } from "./use-session";
 import { useStayInStep } from "./use-stay-in-step";
 
+const AthleteSide = later(() => import("@/features/athletes/athlete-side").then((m) => m.AthleteSide));
 const RampTable = later(() => import("./ramp-table").then((m) => m.RampTable));
 
 type View = "plan" | "ramps";
@@ -60,6 +62,7 @@ export function SessionEditor({
   const { gym } = opened;
   const catalog = useCatalog();
   const router = useRouter();
+  const [about, setAbout] = useState<{ id: string; name: string } | null>(null);
   const [keysOpen, setKeysOpen] = useState(false);
   const [view, setView] = useState<View>(openAt === "ramps" ? "ramps" : "plan");
   const show = (to: View) => {
@@ -149,7 +152,17 @@ export function SessionEditor({
               minutes={session.minutes}
               isOld={planning.kind !== "done"}
               onEdit={edit}
+              onAbout={setAbout}
             />
+            {about && (
+              <AthleteSide
+                of={about}
+                day={format(new Date(), "yyyy-MM-dd")}
+                back={`/session/${session.id}`}
+                open
+                onOpenChange={(open) => !open && setAbout(null)}
+              />
+            )}
             <AddPeople session={session} onEdit={edit} />
             {known && session.together && (
               <GroupSheet plan={known} members={here} gym={gym} session={session} onEdit={edit} />

@@ -142,7 +142,7 @@ function SubGroupRow({
   const change = (to: Partial<SubGroup>) => onEdit({ kind: "change-sub-group", of, change: to });
   return (
     <div className="mt-4 border-t border-line pt-2">
-      <div className="flex flex-wrap items-baseline gap-x-3">
+      <div className="flex flex-wrap items-end gap-x-4">
         <TextField
           className="w-44"
           label={`Sub-group ${of + 1}`}
@@ -151,7 +151,7 @@ function SubGroupRow({
           parse={parseName}
           onChange={(name) => change({ name })}
         />
-        <span className="text-ink-soft">
+        <span className="pb-1.5 text-ink-soft">
           {here.length === 0 ? "Nobody yet." : here.map((p) => p.athlete.name).join(", ")}
         </span>
         <Button look="bare" onClick={() => setTicking(true)}>

@@ -1,17 +1,22 @@
 "use client";
 
-import { Keyboard, Printer } from "lucide-react";
+import { format } from "date-fns";
+import { Keyboard, Printer, UserRound } from "lucide-react";
 import { useRouter } from "next/navigation";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 import type { DraftControls } from "@/client/use-saved-draft";
 import type { Session } from "@/core/session";
 import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
+import { SiteMenu } from "@/features/shared/site-menu";
 import { Wordmark } from "@/features/shared/wordmark";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { dayInWords } from "@/ui/day-in-words";
+import { later } from "@/ui/later";
 import { Link } from "@/ui/link";
 import { ThemeButton } from "@/ui/theme";
+
+const AthleteSide = later(() => import("@/features/athletes/athlete-side").then((m) => m.AthleteSide));
 
 const EVERYONE = "everyone";
 
@@ -33,6 +38,8 @@ export function SessionTop({
   children?: ReactNode;
 }) {
   const router = useRouter();
+  const [isAbout, setAbout] = useState(false);
+  const athlete = people.find((p) => p.id === at);
   const href = `/session/${session.id}`;
   const options = people.map((p) => ({
     value: p.id,
@@ -41,6 +48,7 @@ export function SessionTop({
   }));
   return (
     <header className="flex min-h-12 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-1 sm:px-7 print:hidden">
+      <SiteMenu />
       <Link href="/" aria-label="Iron Step: today">
         <Wordmark />
       </Link>
@@ -51,6 +59,20 @@ export function SessionTop({
         onChange={(to) => router.push(to === EVERYONE ? href : `${href}/${to}`)}
         triggerClassName="min-h-8 text-base font-bold"
       />
+      {athlete && (
+        <IconButton label={`About ${athlete.name}`} className="-ml-3" onClick={() => setAbout(true)}>
+          <UserRound aria-hidden className="size-4" />
+        </IconButton>
+      )}
+      {athlete && (
+        <AthleteSide
+          of={athlete}
+          day={format(new Date(), "yyyy-MM-dd")}
+          back={`${href}/${athlete.id}`}
+          open={isAbout}
+          onOpenChange={setAbout}
+        />
+      )}
       <span className="text-ink-faint">
         {at !== null && (
           <>

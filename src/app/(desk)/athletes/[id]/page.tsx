@@ -6,7 +6,13 @@ import { openAthlete } from "@/server/athletes/athletes";
 
 export const dynamic = "force-dynamic";
 
-type Params = { params: Promise<{ id: string }> };
+type Params = {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+};
+
+/** The page of a session that somebody came from; anything else leads nowhere. */
+const SESSION_PAGE = /^\/session\/[\w%.-]+(\/[\w%.-]+)?$/;
 
 /** Read once for the title and the page. */
 const open = cache(openAthlete);
@@ -16,9 +22,11 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
   return { title: opened?.draft.name ?? "Athlete" };
 }
 
-export default async function AthletePage({ params }: Params) {
+export default async function AthletePage({ params, searchParams }: Params) {
   const { id } = await params;
   const opened = await open(id);
   if (!opened) notFound();
-  return <AthleteEditor key={id} opened={opened} />;
+  const { back } = await searchParams;
+  const page = typeof back === "string" && SESSION_PAGE.test(back) ? back : null;
+  return <AthleteEditor key={id} opened={opened} back={page} />;
 }

@@ -1,0 +1,93 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import type { MaximumOfDay } from "@/core/strength";
+import { formatWeight, type UnitSystem, type Weight } from "@/core/units";
+
+/** To the nearest half, as a maximum is said. Fine units. */
+const HALF = 500;
+const inWords = (maximum: number) => formatWeight((Math.round(maximum / HALF) * HALF) as Weight);
+
+const dayOf = (ms: number) => format(ms, "d MMM yy");
+
+/** How somebody's maximum of a lift has gone: a dot that is filled was tested, the others are estimated. */
+export function MaximumChart({
+  history,
+  unit,
+  name,
+}: {
+  history: readonly MaximumOfDay[];
+  unit: UnitSystem;
+  /** Of the lift. */
+  name: string;
+}) {
+  const data = history.map((h) => ({ ...h, at: parseISO(h.day).getTime() }));
+  const [first, last] = [history[0]!, history.at(-1)!];
+  const said = `${name}, maximum: ${inWords(first.maximum)} ${unit} on ${format(parseISO(first.day), "d MMM yyyy")}, ${inWords(last.maximum)} ${unit} on ${format(parseISO(last.day), "d MMM yyyy")}.`;
+  return (
+    <figure className="mt-3" aria-label={said} role="img">
+      <ResponsiveContainer width="100%" height={132}>
+        <LineChart data={data} margin={{ top: 8, right: 12, bottom: 0, left: 0 }} accessibilityLayer={false}>
+          <CartesianGrid vertical={false} stroke="var(--color-line)" />
+          <XAxis
+            dataKey="at"
+            type="number"
+            scale="time"
+            domain={["dataMin", "dataMax"]}
+            tickFormatter={dayOf}
+            tickLine={false}
+            axisLine={{ stroke: "var(--color-ink)" }}
+            tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+            minTickGap={48}
+          />
+          <YAxis
+            domain={["auto", "auto"]}
+            width={44}
+            tickCount={4}
+            tickFormatter={inWords}
+            tickLine={false}
+            axisLine={false}
+            tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+          />
+          <Tooltip
+            isAnimationActive={false}
+            cursor={{ stroke: "var(--color-line-strong)" }}
+            content={({ payload }) => {
+              const at = payload?.[0]?.payload as MaximumOfDay | undefined;
+              return at ? (
+                <span className="border border-ink bg-field px-2 py-1 text-xs">
+                  <b>
+                    {inWords(at.maximum)} {unit}
+                  </b>{" "}
+                  {at.isTested ? "tested" : "estimated"}, {format(parseISO(at.day), "d MMM yyyy")}
+                </span>
+              ) : null;
+            }}
+          />
+          <Line
+            dataKey="maximum"
+            type="linear"
+            stroke="var(--color-ember)"
+            strokeWidth={2}
+            isAnimationActive={false}
+            dot={({ cx, cy, payload, key }) => (
+              <circle
+                key={key}
+                cx={cx}
+                cy={cy}
+                r={3.5}
+                strokeWidth={2}
+                stroke="var(--color-ember)"
+                fill={(payload as MaximumOfDay).isTested ? "var(--color-ember)" : "var(--color-chalk)"}
+              />
+            )}
+          />
+        </LineChart>
+      </ResponsiveContainer>
+      <figcaption className="text-2xs text-ink-soft">
+        Maximum, {unit}: filled where it was tested, else estimated from the working sets.
+      </figcaption>
+    </figure>
+  );
+}
