@@ -58,6 +58,7 @@ export async function readAthletes(ids: readonly string[], day: string) {
   return rows.map((row) => ({
     ...row.athlete,
     group: row.training_group.name,
+    groupWishes: row.training_group.wishes,
     limiters: limitersOf(row.athlete.id),
     areas: areasOf(row.athlete.id),
     weights: weightsOf(row.athlete.id).map((w) => ({ ...w, day: w.day! })),
@@ -91,6 +92,18 @@ export async function listAthletes() {
     .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
     .where(eq(athlete.archived, false))
     .orderBy(asc(trainingGroup.place), asc(athlete.name));
+}
+
+/** Changes which drills a group likes or never uses. False: there is no such group. */
+export async function updateGroupWishes(id: string, wishes: unknown): Promise<boolean> {
+  return write(async (db) => {
+    const done = await db
+      .update(trainingGroup)
+      .set({ wishes })
+      .where(eq(trainingGroup.id, id))
+      .returning({ id: trainingGroup.id });
+    return done.length > 0;
+  });
 }
 
 export async function listGroups() {

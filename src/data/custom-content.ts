@@ -30,6 +30,10 @@ export async function addCustomContent(row: typeof customContent.$inferInsert): 
   await write((db) => db.insert(customContent).values(row));
 }
 
+export async function deleteCustomContent(id: string): Promise<void> {
+  await write((db) => db.delete(customContent).where(eq(customContent.id, id)));
+}
+
 /** Stores what was changed from `revision`. Returns the new revision, or null if the stored one is another. */
 export async function updateCustomContent(
   id: string,

@@ -24,6 +24,10 @@ export const gym = sqliteTable("gym", {
   clearFloor: integer("clear_floor"),
   /** Where its clock is, as "Europe/Berlin"; null: as whoever looks at its calendar. */
   timeZone: text("time_zone"),
+  /** Drills that are liked or never used; null: none. */
+  wishes: text("wishes", { mode: "json" }),
+  /** How times, weeks, paper and lengths are said; null: as usual. */
+  settings: text("settings", { mode: "json" }),
   /** Its place among the gyms; the first is where a session takes place unless the coach says otherwise. */
   place: integer("place").notNull().default(0),
   /** Counts the saved changes: a write that was made from an older one is refused. */
@@ -63,6 +67,8 @@ export const trainingGroup = sqliteTable("training_group", {
   id: text("id").primaryKey(),
   name: text("name").notNull(),
   place: integer("place").notNull(),
+  /** Drills that are liked or never used; null: none. */
+  wishes: text("wishes", { mode: "json" }),
 });
 
 export const athlete = sqliteTable("athlete", {
@@ -82,6 +88,8 @@ export const athlete = sqliteTable("athlete", {
   cannotUse: text("cannot_use", { mode: "json" }).notNull().default([]),
   /** What has been reached at drills, by drill, sign and day. */
   reached: text("reached", { mode: "json" }).notNull().default([]),
+  /** Drills that are liked or never used; null: none. */
+  wishes: text("wishes", { mode: "json" }),
   /** The approach and the style of ramp that this athlete always has; null: the session's. */
   approach: text("approach"),
   rampStyle: text("ramp_style"),
@@ -229,10 +237,10 @@ export const cardAddress = sqliteTable(
   (t) => [index("card_address_session").on(t.sessionId)],
 );
 
-/** Drills, lifts and approaches of the gym's own. */
+/** Drills, lifts and approaches of the gym's own, and the addresses of the coach's films. */
 export const customContent = sqliteTable("own_content", {
   id: text("id").primaryKey(),
-  kind: text("kind", { enum: ["drill", "lift", "approach"] }).notNull(),
+  kind: text("kind", { enum: ["drill", "lift", "approach", "film"] }).notNull(),
   /** The whole of it as JSON. */
   content: text("content").notNull(),
   /** Counts the saved changes: a write that was made from an older one is refused. */

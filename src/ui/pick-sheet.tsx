@@ -22,6 +22,7 @@ export function PickSheet({
   open,
   onOpenChange,
   onPick,
+  filters,
 }: {
   title: string;
   placeholder: string;
@@ -31,9 +32,12 @@ export function PickSheet({
   open: boolean;
   onOpenChange: (open: boolean) => void;
   onPick: (id: string) => void;
+  /** What narrows the list besides typing; absent: nothing. */
+  filters?: ReactNode;
 }) {
   return (
     <Sheet title={title} open={open} onOpenChange={onOpenChange} className="w-[32rem]">
+      {filters && <div className="-mt-1 mb-3 flex flex-wrap gap-x-6 gap-y-2">{filters}</div>}
       <PickList {...{ title, placeholder, nothing, items, onPick }} />
       <SheetClose asChild>
         <Button className="mt-4">Done</Button>

@@ -2,6 +2,7 @@ import type { EquipmentId } from "../catalog";
 import type { RampStyleId } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
 import type { AthleteProfile, ReachedSign } from "./athlete";
+import type { DrillWishes } from "./wishes";
 
 /** What is known of an athlete. */
 export interface AthleteRecord extends AthleteProfile {
@@ -26,11 +27,13 @@ export interface AthleteRecord extends AthleteProfile {
   /** The approach and the style of ramp that this athlete always has; null: as the session has it. */
   approach: string | null;
   rampStyle: RampStyleId | null;
+  /** Drills that this athlete's group and the athlete like or never do; absent: none. */
+  wishes?: DrillWishes;
 }
 
 /** What of it a plan is made from. */
 export type PlannedAthlete = AthleteProfile &
-  Pick<AthleteRecord, "bodyWeight" | "unit" | "ownBar" | "cannotUse">;
+  Pick<AthleteRecord, "bodyWeight" | "unit" | "ownBar" | "cannotUse" | "wishes">;
 
 export interface OneRepMax {
   lift: string;

@@ -7,6 +7,8 @@ export interface CustomContent {
   drills: readonly Drill[];
   lifts: readonly Lift[];
   approaches: readonly Approach[];
+  /** Addresses of the coach's films, by the drill that they show; absent: none. */
+  films?: Readonly<Record<DrillId, string>>;
 }
 
 export const NO_CUSTOM_CONTENT: CustomContent = { drills: [], lifts: [], approaches: [] };
@@ -26,11 +28,16 @@ export interface Catalog {
 export function withCustomContent(shipped: Catalog, custom: CustomContent): Catalog {
   return {
     lifts: [...shipped.lifts, ...custom.lifts],
-    drills: [...shipped.drills, ...custom.drills],
+    drills: [...shipped.drills, ...custom.drills].map((d) => withFilm(d, custom.films)),
     approaches: [...shipped.approaches, ...custom.approaches],
     drillsAlone: shipped.drillsAlone,
     custom,
   };
+}
+
+function withFilm(drill: Drill, films: CustomContent["films"] = {}): Drill {
+  const film = Object.hasOwn(films, drill.id) ? films[drill.id] : undefined;
+  return film ? { ...drill, film } : drill;
 }
 
 /**

@@ -80,6 +80,8 @@ export interface Drill {
   faults: readonly string[];
   /** The drill whose figure it has; null: none. Absent: its own. */
   figure?: DrillId | null;
+  /** Where a film of the coach's own shows it; absent: nowhere. */
+  film?: string;
   /** Taken out by the coach: there for the plans that have it, in no new one. */
   retired?: boolean;
 }

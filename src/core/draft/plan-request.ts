@@ -1,4 +1,4 @@
-import type { PlannedAthlete } from "../athlete";
+import { mergeWishes, type PlannedAthlete, withFavourites, withoutNever } from "../athlete";
 import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
@@ -52,12 +52,13 @@ export function planRequestFor(
       secondsLeft: d.secondsLeft ?? undefined,
     };
   });
+  const wishes = mergeWishes(gym.wishes, athlete.wishes);
   return {
     unit: gym.unit,
     lifts,
     minutes: draft.minutes,
     athlete,
-    approach: approachFor(catalog, lifts[0]!.lift, draft.approach),
+    approach: withFavourites(approachFor(catalog, lifts[0]!.lift, draft.approach), wishes),
     room: draft.room,
     equipment: kitWithout(new Set(gym.equipment), athlete.cannotUse),
     clearFloor: gym.clearFloor,
@@ -68,6 +69,6 @@ export function planRequestFor(
     coolDown: draft.coolDown,
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,
-    drills: catalog.drills,
+    drills: withoutNever(catalog.drills, wishes, draft.own),
   };
 }

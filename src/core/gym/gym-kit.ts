@@ -1,3 +1,4 @@
+import type { DrillWishes } from "../athlete";
 import type { EquipmentId } from "../catalog";
 import type { PinStack, PlateKind } from "../plates";
 import type { UnitSystem, Weight } from "../units";
@@ -8,6 +9,18 @@ export interface GymPlate extends PlateKind {
   diameterMm: number;
   thicknessMm: number;
 }
+
+/** How a gym says times, weeks, paper and lengths. */
+export interface GymSettings {
+  /** Hours of the day. */
+  clock: 12 | 24;
+  /** The first day of the week, 0 for Sunday as `Date` has it. */
+  weekStart: 0 | 1 | 6;
+  paper: "a4" | "letter";
+  lengths: "cm" | "in";
+}
+
+export const USUAL_SETTINGS: GymSettings = { clock: 24, weekStart: 1, paper: "a4", lengths: "cm" };
 
 export interface GymKit {
   id: string;
@@ -30,6 +43,10 @@ export interface GymKit {
   clearFloor?: number | null;
   /** Where its clock is, by its IANA name, as "Europe/Berlin"; null or absent: as whoever looks at its calendar. */
   timeZone?: string | null;
+  /** Drills that are liked or never used here; absent: none. */
+  wishes?: DrillWishes;
+  /** How times, weeks, paper and lengths are said here; absent: as usual. */
+  settings?: GymSettings;
   /** How many there are of things that one person uses at a time; absent: enough for all. */
   counts?: Readonly<Partial<Record<EquipmentId, number>>>;
 }

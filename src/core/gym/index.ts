@@ -1,4 +1,4 @@
 export { gymFromSet } from "./gym-from-set";
-export type { GymKit, GymPlate } from "./gym-kit";
+export { type GymKit, type GymPlate, type GymSettings, USUAL_SETTINGS } from "./gym-kit";
 export { liftKit } from "./lift-kit";
 export { usualPlate } from "./usual-look";

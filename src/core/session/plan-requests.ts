@@ -1,4 +1,11 @@
-import type { AthleteProfile, AthleteRecord } from "../athlete";
+import {
+  type AthleteProfile,
+  type AthleteRecord,
+  mergeWishes,
+  sharedWishes,
+  withFavourites,
+  withoutNever,
+} from "../athlete";
 import { type Catalog, type Drill, drillById, knownApproach } from "../catalog";
 import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
 import type { GroupRequest, MemberPlan } from "../group";
@@ -20,10 +27,13 @@ export function groupRequestFor(
   catalog: Catalog,
 ): GroupRequest | null {
   if (members.length < 2) return null;
+  // What all do follows what all wish; whoever never does a drill does something else meanwhile.
+  const wishesOf = ({ athlete }: MemberDraft) => mergeWishes(gym.wishes, athlete.wishes);
+  const wishes = sharedWishes(members.map(wishesOf));
   return {
     unit: gym.unit,
     minutes: session.minutes,
-    approach: knownApproach(catalog, session.approach),
+    approach: withFavourites(knownApproach(catalog, session.approach), wishes),
     room: session.room,
     equipment: new Set(gym.equipment),
     counts: gym.counts ?? {},
@@ -32,7 +42,7 @@ export function groupRequestFor(
     circuits: session.circuits,
     dropped: session.dropped,
     tests: session.tests,
-    drills: catalog.drills,
+    drills: withoutNever(catalog.drills, wishes, session.own),
     members: members.map(({ athlete, draft }) => ({
       id: athlete.id,
       name: athlete.name,
@@ -40,7 +50,7 @@ export function groupRequestFor(
       lifts: planRequestFor(draft, athlete, gym, catalog).lifts,
       own: draft.own.filter((o) => (o.block ?? 0) === 0),
       circuits: draft.circuits,
-      dropped: draft.dropped,
+      dropped: [...draft.dropped, ...wishesOf({ athlete, draft }).never],
       cannotUse: athlete.cannotUse,
     })),
   };

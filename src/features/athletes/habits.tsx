@@ -10,6 +10,7 @@ import { Button, IconButton } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { shortDay } from "@/ui/day-in-words";
 import type { AthletePart } from "./athlete-part";
+import { AthleteWishes } from "./athlete-wishes";
 
 /** What is always so for this athlete: approach, style of ramp, a bar of one's own, what cannot be used. */
 export function Habits({ athlete, set }: AthletePart) {
@@ -75,6 +76,7 @@ export function Habits({ athlete, set }: AthletePart) {
         groups={[{ options: free.map((e) => ({ value: e, label: EQUIPMENT[e] })) }]}
         onChange={(e) => set({ cannotUse: [...cannotUse, e as EquipmentId] })}
       />
+      <AthleteWishes athlete={athlete} set={set} />
       {reached.length > 0 && (
         <>
           <h3 className="mt-5 font-semibold">Reached</h3>

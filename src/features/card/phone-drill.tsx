@@ -3,6 +3,7 @@
 import { useId, useState } from "react";
 import type { CardDrill } from "@/core/card";
 import { DrillFigure } from "@/features/shared/figure";
+import { FilmLink } from "@/features/shared/film-link";
 
 /** A drill of a card on a phone; touched, it shows how it is done. */
 export function PhoneDrill({ drill: d }: { drill: CardDrill }) {
@@ -48,6 +49,7 @@ export function PhoneDrill({ drill: d }: { drill: CardDrill }) {
                 <li key={cue}>{cue}</li>
               ))}
             </ul>
+            <FilmLink film={d.drill.film} name={d.name} />
           </>
         )}
       </div>

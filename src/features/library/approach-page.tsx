@@ -1,6 +1,7 @@
 import { useCatalog } from "@/client/catalog";
 import { type Approach, PHASE_NAMES } from "@/core/catalog";
 import { RAMP_STYLES } from "@/core/ramp";
+import { ApproachCuts } from "./approach-cuts-later";
 import { whenAsked } from "./approach-jobs";
 import { ApproachSample } from "./approach-sample-later";
 import { approachWork } from "./approach-work";
@@ -52,6 +53,7 @@ export function ApproachPage({ approach }: { approach: Approach }) {
           </>
         )}
       </dl>
+      <ApproachCuts approach={approach} />
       <ApproachSample approach={approach} />
     </article>
   );

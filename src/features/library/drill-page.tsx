@@ -4,6 +4,7 @@ import { doseOf, formatDose } from "@/core/dose";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { DrillFigure } from "@/features/shared/figure";
 import { DemandBars } from "./demand-bars";
+import { DrillFilm, DrillWishes } from "./drill-wishes";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */
 export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: string) => void }) {
@@ -39,6 +40,8 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
           <h3 className="section-title mb-1">Serves</h3>
           <DemandBars weights={drill.serves} />
         </section>
+        <DrillWishes drill={drill} />
+        <DrillFilm drill={drill} />
         {related.length > 0 && (
           <section>
             <h3 className="section-title mb-1">Related drills</h3>

@@ -21,8 +21,10 @@ import { DrillShelf, EVERY_DRILL } from "./drill-shelf";
 import { LiftPage } from "./lift-page";
 import { LiftShelf } from "./lift-shelf";
 import { NameList } from "./name-list";
+import { NewContent } from "./new-content";
 import { SHELVES, type Shelf } from "./shelves";
 
+const KIND_OF: Record<Shelf, CustomKind> = { drills: "drill", lifts: "lift", approaches: "approach" };
 const SHELF_OF: Record<CustomKind, Shelf> = { drill: "drills", lift: "lifts", approach: "approaches" };
 
 /** Every drill, lift and approach there is, to find and to read. */
@@ -130,7 +132,10 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
       <SiteHeader at="/library" />
       <main id="content" className="mx-auto flex min-h-0 w-full max-w-[80rem] flex-1 flex-col px-7 pt-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Library</h1>
-        <ViewSwitch label="Kind" views={SHELVES} value={shelf} onChange={(to) => go(to)} />
+        <div className="flex flex-wrap items-end justify-between gap-x-6">
+          <ViewSwitch label="Kind" views={SHELVES} value={shelf} onChange={(to) => go(to)} />
+          <NewContent kind={KIND_OF[shelf]} onMade={(id) => go(shelf, id)} />
+        </div>
         <div className="grid min-h-0 flex-1 gap-x-12 gap-y-8 lg:grid-cols-[22rem_minmax(0,1fr)]">
           {shelves[shelf].list}
           <section

@@ -4,12 +4,13 @@ import { Plus } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useCatalog } from "@/client/catalog";
-import type { DrillId } from "@/core/catalog";
-import { DEMANDS } from "@/core/demands";
+import { type DrillId, findDrills, PHASE_NAMES, PHASES, type Phase } from "@/core/catalog";
+import { DEMAND_IDS, DEMANDS, type DemandId } from "@/core/demands";
 import { type DrillToAdd, drillsToAdd, usesOf } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
 import { formatSeconds } from "@/core/units";
 import { Button } from "@/ui/button";
+import { type ChoiceGroup, OptionalChoice } from "@/ui/choice";
 import { PickSheet } from "@/ui/pick-sheet-later";
 import { drillItems } from "./drill-items";
 
@@ -58,17 +59,23 @@ export function AddDrill({
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
   useHotkeys(hotkey, () => setOpen(true), { preventDefault: true });
+  const [phase, setPhase] = useState<Phase | null>(null);
+  const [demand, setDemand] = useState<DemandId | null>(null);
+  const wanted = useMemo(
+    () => findDrills(catalog.drills, { text: "", phase, demand }),
+    [catalog, phase, demand],
+  );
   const items = useMemo(
     () =>
       open
         ? drillItems(
-            drillsToAdd(catalog.drills, people, gym.equipment, new Set(planned))
+            drillsToAdd(wanted, people, gym.equipment, new Set(planned))
               .map((d) => saidOf(d, coverage))
               .sort((a, b) => b.closes - a.closes)
               .map(({ closes: _, ...said }) => said),
           )
         : [],
-    [catalog, open, people, gym.equipment, planned, coverage],
+    [wanted, open, people, gym.equipment, planned, coverage],
   );
   return (
     <>
@@ -80,6 +87,24 @@ export function AddDrill({
         title={title}
         placeholder="Type a name or a word"
         nothing="No drill found."
+        filters={
+          <>
+            <OptionalChoice
+              label="Phase"
+              none="Any"
+              value={phase}
+              groups={[{ options: PHASES.map((p) => ({ value: p, label: PHASE_NAMES[p] })) }]}
+              onChange={(p) => setPhase(p as Phase | null)}
+            />
+            <OptionalChoice
+              label="Need"
+              none="Any"
+              value={demand}
+              groups={needGroups(coverage)}
+              onChange={(d) => setDemand(d as DemandId | null)}
+            />
+          </>
+        }
         items={items}
         open={open}
         onOpenChange={setOpen}
@@ -93,3 +118,21 @@ export function AddDrill({
 }
 
 const NO_COVERAGE: Coverage = [];
+
+/** What drills may be looked for by: what is asked today first, with how much of it is open. */
+function needGroups(coverage: Coverage): ChoiceGroup[] {
+  const asked = coverage
+    .filter((c) => c.asked > 0)
+    .toSorted((a, b) => b.asked - b.served - (a.asked - a.served));
+  const option = (d: DemandId, note?: string) => ({
+    value: d,
+    label: DEMANDS[d].name,
+    ...(note && { note }),
+  });
+  const today = asked.map((c) => option(c.demand, c.served < c.asked ? "not served in full yet" : undefined));
+  const others = DEMAND_IDS.filter((d) => !asked.some((c) => c.demand === d)).map((d) => option(d));
+  return [
+    ...(today.length > 0 ? [{ label: "Asked today", options: today }] : []),
+    { label: today.length > 0 ? "Others" : "Needs", options: others },
+  ];
+}

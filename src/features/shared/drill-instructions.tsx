@@ -1,7 +1,12 @@
 import type { Drill } from "@/core/catalog";
+import { FilmLink } from "./film-link";
 
 /** How a drill is done: what to do, what to say, what to watch for, and its caution. */
-export function DrillInstructions({ drill }: { drill: Pick<Drill, "how" | "cues" | "faults" | "caution"> }) {
+export function DrillInstructions({
+  drill,
+}: {
+  drill: Pick<Drill, "name" | "how" | "cues" | "faults" | "caution" | "film">;
+}) {
   return (
     <section className="max-w-prose">
       <h3 className="section-title mb-1">How</h3>
@@ -27,6 +32,7 @@ export function DrillInstructions({ drill }: { drill: Pick<Drill, "how" | "cues"
           </li>
         ))}
       </ul>
+      <FilmLink film={drill.film} name={drill.name} />
       {drill.caution && <p className="mt-2 bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
     </section>
   );

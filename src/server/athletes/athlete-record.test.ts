@@ -87,6 +87,7 @@ test("stored things of an athlete that no longer exist are left out, not fatal",
     ownBar: { name: "Bar" },
     cannotUse: ["rower", "sauna"],
     reached: [{ drill: "front-plank" }],
+    wishes: { favourites: "all" },
     approach: null,
     rampStyle: "sideways",
   };

@@ -1,12 +1,12 @@
 import { z } from "zod";
-import type { AthleteRecord } from "@/core/athlete";
+import { type AthleteRecord, mergeWishes } from "@/core/athlete";
 import { AREA_IDS, type AreaId, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { isDemandId } from "@/core/demands";
 import { RAMP_STYLE_IDS, type RampStyleId } from "@/core/ramp";
 import type { Weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
 import { reachedField } from "../schemas/athlete";
-import { fineWeightField } from "../schemas/fields";
+import { fineWeightField, storedWishes } from "../schemas/fields";
 
 type StoredAthlete = Awaited<ReturnType<typeof readAthletes>>[number];
 
@@ -28,7 +28,7 @@ export function isEquipment(id: string): id is EquipmentId {
 export function bodyOf(
   row: Pick<
     StoredAthlete,
-    "limiters" | "areas" | "ownBar" | "cannotUse" | "reached" | "approach" | "rampStyle"
+    "limiters" | "areas" | "ownBar" | "cannotUse" | "reached" | "approach" | "rampStyle" | "wishes"
   >,
 ) {
   const isArea = (id: string): id is AreaId => (AREA_IDS as string[]).includes(id);
@@ -39,6 +39,7 @@ export function bodyOf(
     ownBar: ownBarSchema.parse(row.ownBar),
     cannotUse: cannotUseSchema.parse(row.cannotUse).filter(isEquipment),
     reached: reachedSchema.parse(row.reached),
+    wishes: storedWishes.parse(row.wishes) ?? undefined,
     approach: row.approach,
     rampStyle: (style ?? null) as RampStyleId | null,
   };
@@ -46,6 +47,7 @@ export function bodyOf(
 
 /** A stored athlete as the core knows one. */
 function toRecord(row: StoredAthlete): AthleteRecord {
+  const body = bodyOf(row);
   return {
     id: row.id,
     name: row.name,
@@ -55,7 +57,8 @@ function toRecord(row: StoredAthlete): AthleteRecord {
     birthYear: row.birthYear,
     bodyWeight: row.bodyWeight as Weight | null,
     note: row.note,
-    ...bodyOf(row),
+    ...body,
+    wishes: mergeWishes(storedWishes.parse(row.groupWishes) ?? undefined, body.wishes),
     workingWeights: row.weights
       .filter((w) => w.kind === "working")
       .map(({ lift, weight, reps, sets, rir, day }) => ({

@@ -32,6 +32,7 @@ import {
   librarySchema,
   warmUpSchema,
 } from "../schemas/bundle";
+import { storedWishes } from "../schemas/fields";
 import { contentSchema, sessionRow } from "../schemas/session";
 import { MOST_FAULTS } from "./read-bundle";
 
@@ -75,6 +76,11 @@ function sessionItem(
   };
 }
 
+function groupItem({ wishes, ...group }: Awaited<ReturnType<typeof listGroups>>[number]): Item<"groups"> {
+  const read = storedWishes.parse(wishes);
+  return { ...group, ...(read && { wishes: read }) };
+}
+
 async function gymItems(ids: readonly { id: string; place: number }[]): Promise<Item<"gyms">[]> {
   const opened = await Promise.all(ids.map(({ id }) => openGymKit(id)));
   return opened.flatMap((o, i) => (o ? [{ ...o.gym, place: ids[i]!.place } as Item<"gyms">] : []));
@@ -109,7 +115,7 @@ export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
   yield `{\n  "format": "${BUNDLE_FORMAT}",\n  "version": ${BUNDLE_VERSION}`;
   yield `,\n  "library": [${list(await libraryItems(onUnreadable))}\n  ]`;
   yield `,\n  "gyms": [${list(await gymItems(await readGymIds()))}\n  ]`;
-  yield `,\n  "groups": [${list(await listGroups())}\n  ]`;
+  yield `,\n  "groups": [${list((await listGroups()).map(groupItem))}\n  ]`;
   yield `,\n  "athletes": [${list((await readWholeAthletes(null)).map(athleteItem))}\n  ]`;
   yield `,\n  "templates": [${list(await templateItems(catalog, onUnreadable))}\n  ]`;
   yield `,\n  "sessions": [`;
@@ -157,7 +163,7 @@ async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in Bundle
   return {
     library: wanted("library", library),
     gyms,
-    groups: wanted("groups", groups),
+    groups: wanted("groups", groups.map(groupItem)),
     athletes: athletes.map(athleteItem),
     templates: wanted("templates", templates),
     sessions: sessions.map((s) => sessionItem(s, catalog)).filter((i) => i !== null),

@@ -102,5 +102,6 @@ function withLibrary({ custom }: Catalog, library: unknown): Catalog {
     drills: add(custom.drills, "drill"),
     lifts: add(custom.lifts, "lift"),
     approaches: add(custom.approaches, "approach"),
+    films: custom.films,
   });
 }

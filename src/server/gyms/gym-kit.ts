@@ -2,7 +2,8 @@ import type { GymKit } from "@/core/gym";
 import type { Weight } from "@/core/units";
 import { listGyms, readGym } from "@/data/gyms";
 import { isEquipment } from "../athletes/athlete-record";
-import { gymKitSchema } from "../schemas/gym-kit";
+import { storedWishes } from "../schemas/fields";
+import { gymKitSchema, settingsField } from "../schemas/gym-kit";
 import { gymLoadsSchema } from "../schemas/gym-loads";
 
 const loads = gymLoadsSchema.shape;
@@ -30,6 +31,8 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
     help: loads.help.catch([]).parse(row.help),
     clearFloor: row.clearFloor,
     timeZone: row.timeZone,
+    wishes: storedWishes.parse(row.wishes) ?? undefined,
+    settings: settingsField.nullable().catch(null).parse(row.settings) ?? undefined,
     equipment: row.equipment.map((e) => e.equipment).filter(isEquipment),
     counts: Object.fromEntries(
       row.equipment.flatMap(({ equipment, count }) =>

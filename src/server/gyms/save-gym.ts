@@ -37,6 +37,8 @@ export function gymRows(gym: GymKit): GymRows {
       help: gym.help,
       clearFloor: gym.clearFloor ?? null,
       timeZone: gym.timeZone ?? null,
+      wishes: gym.wishes ?? null,
+      settings: gym.settings ?? null,
     },
     plates: gym.plates.map((p) => ({ ...p, gymId: gym.id })),
     equipment: [...new Set(gym.equipment)].map((equipment) => ({

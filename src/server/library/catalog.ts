@@ -2,7 +2,7 @@ import { catalogWith } from "@/catalog";
 import type { Approach, Catalog, CustomContent, Drill, Lift } from "@/core/catalog";
 import { type CustomRow, customContentStamp, listCustomContent } from "@/data/custom-content";
 import { parseJson } from "../parse-json";
-import { CUSTOM_SCHEMAS, type CustomKind } from "../schemas/custom-content";
+import { CUSTOM_SCHEMAS, type CustomKind, filmSchema } from "../schemas/custom-content";
 
 /** What can be read of what is stored; what cannot is left out, and stays stored. */
 function itemsOf<T>(rows: readonly CustomRow[], kind: CustomKind): T[] {
@@ -19,6 +19,12 @@ async function readCustomContent(): Promise<CustomContent> {
     drills: itemsOf<Drill>(rows, "drill"),
     lifts: itemsOf<Lift>(rows, "lift"),
     approaches: itemsOf<Approach>(rows, "approach"),
+    films: Object.fromEntries(
+      rows
+        .filter((r) => r.kind === "film")
+        .map((r) => filmSchema.safeParse(parseJson(r.content)))
+        .flatMap((f) => (f.success ? [[f.data.drill, f.data.url]] : [])),
+    ),
   };
 }
 

@@ -5,15 +5,17 @@ import {
   type CustomContent,
   figureOf,
   isMeant,
+  PHASES,
   type Slot,
 } from "@/core/catalog";
 import { addCustomContent, readCustomContent, updateCustomContent } from "@/data/custom-content";
 import type { SaveOutcome } from "@/lib/save-outcome";
 import { parseJson } from "../parse-json";
 import { CUSTOM_SCHEMAS, type CustomItem, type CustomKind } from "../schemas/custom-content";
-import { saveIdField } from "../schemas/fields";
+import { demandField, nameField, saveIdField } from "../schemas/fields";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 import { openCatalog } from "./catalog";
+import { plainApproach, plainDrill, plainLift } from "./plain-content";
 
 const SHELVES: Record<CustomKind, (catalog: Catalog) => readonly CustomItem[]> = {
   drill: (catalog) => catalog.drills,
@@ -42,12 +44,35 @@ export async function copyContent(
   return { kind: "copied", id, custom: (await openCatalog()).custom };
 }
 
+export const newContentSchema = z.discriminatedUnion("kind", [
+  z.strictObject({
+    kind: z.literal("drill"),
+    name: nameField("drill"),
+    phase: z.enum(PHASES),
+    serves: demandField,
+  }),
+  z.strictObject({ kind: z.literal("lift"), name: nameField("lift"), asks: demandField }),
+  z.strictObject({ kind: z.literal("approach"), name: nameField("approach") }),
+]);
+
+/** Makes a drill, lift or approach of the gym's own from nothing, as plain as can be. */
+export async function newContent(
+  request: z.output<typeof newContentSchema>,
+): Promise<{ kind: "copied"; id: string; custom: CustomContent } | Refused> {
+  const id = `own-${crypto.randomUUID()}`;
+  const { kind, name } = request;
+  const plain = { drill: plainDrill, lift: plainLift, approach: plainApproach }[kind];
+  const content = CUSTOM_SCHEMAS[kind].parse({ ...plain(request as never), id, name });
+  await addCustomContent({ id, kind, content: JSON.stringify(content) });
+  return { kind: "copied", id, custom: (await openCatalog()).custom };
+}
+
 /** A custom drill, lift or approach as stored now. */
 export async function openCustomContent(
   id: string,
 ): Promise<{ kind: CustomKind; revision: number; draft: CustomItem } | null> {
   const row = await readCustomContent(id);
-  if (!row) return null;
+  if (!row || row.kind === "film") return null;
   const parsed = CUSTOM_SCHEMAS[row.kind].safeParse(parseJson(row.content));
   return parsed.success ? { kind: row.kind, revision: row.revision, draft: parsed.data } : null;
 }

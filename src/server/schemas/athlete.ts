@@ -17,6 +17,7 @@ import {
   rirField,
   setsField,
   whole,
+  wishesField,
 } from "./fields";
 
 const MOST_WEIGHTS = 2000;
@@ -52,6 +53,7 @@ export const athleteSchema = memoize((catalog: Catalog) =>
     ownBar: z.strictObject({ name: nameField("bar"), weight: fineWeightField }).nullable(),
     cannotUse: z.array(equipmentField).max(EQUIPMENT_IDS.length),
     reached: z.array(reachedField).max(200).default([]),
+    wishes: wishesField.optional(),
     approach: approachField(catalog).nullable(),
     rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
     weights: z

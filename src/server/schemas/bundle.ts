@@ -4,8 +4,9 @@ import type { Catalog } from "@/core/catalog";
 import { UNIT_SYSTEMS } from "@/core/units";
 import { memoize } from "@/lib/memoize";
 import { athleteSchema } from "./athlete";
-import { approachSchema, drillSchema, liftSchema } from "./custom-content";
+import { approachSchema, drillSchema, filmSchema, liftSchema } from "./custom-content";
 import { draftSchema } from "./draft";
+import { wishesField } from "./fields";
 import { gymKitSchema } from "./gym-kit";
 import { contentSchema, sessionSchema } from "./session";
 
@@ -47,6 +48,7 @@ export const librarySchema = z
         kind: z.literal("approach"),
         content: approachSchema,
       }),
+      z.strictObject({ id: idField, name: nameField, kind: z.literal("film"), content: filmSchema }),
     ]),
   )
   .default([]);
@@ -63,7 +65,14 @@ export const bundleSchema = memoize((catalog: Catalog) =>
     version: z.literal([...EARLIER_VERSIONS, BUNDLE_VERSION]),
     library: librarySchema,
     gyms: z.array(gymKitSchema.extend({ id: idField, place: z.number().int() })),
-    groups: z.array(z.strictObject({ id: idField, name: nameField, place: z.number().int() })),
+    groups: z.array(
+      z.strictObject({
+        id: idField,
+        name: nameField,
+        place: z.number().int(),
+        wishes: wishesField.nullish(),
+      }),
+    ),
     athletes: z.array(athleteSchema(catalog).extend({ id: idField, unit: z.enum(UNIT_SYSTEMS) })),
     templates: z.array(z.strictObject({ id: idField, name: nameField, content: contentSchema(catalog) })),
     sessions: z.array(

@@ -227,6 +227,17 @@ export const approachSchema = z.strictObject({
   retired: z.boolean().optional(),
 }) satisfies z.ZodType<Approach, unknown>;
 
+/** A film of the coach's own that shows a drill. */
+export const filmSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  drill: idField,
+  url: z
+    .url({ protocol: /^https?$/, error: "Give the whole address, with https:// in front." })
+    .max(500, "Use at most 500 characters."),
+});
+export type Film = z.output<typeof filmSchema>;
+
 /** Which kinds of content a gym may have of its own, and what each looks like. */
 export const CUSTOM_SCHEMAS = { drill: drillSchema, lift: liftSchema, approach: approachSchema } as const;
 export type CustomKind = keyof typeof CUSTOM_SCHEMAS;

@@ -64,6 +64,20 @@ export function drillField(catalog: Catalog) {
 /** One of these ids, which never change while the app runs. */
 const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as [T, ...T[]]);
 
+/** Drills that are liked or never used; they may be no longer in the library. */
+export const wishesField = z
+  .strictObject({
+    favourites: z.array(z.string().max(100)).max(200, "Choose at most 200 favourites."),
+    never: z.array(z.string().max(100)).max(200, "Choose at most 200 drills never to use."),
+  })
+  .refine(
+    (w) => !w.favourites.some((id) => w.never.includes(id)),
+    "A drill is both a favourite and never used.",
+  );
+
+/** What is stored of them: what cannot be read counts as none. */
+export const storedWishes = wishesField.nullable().catch(null);
+
 export const equipmentField = oneOf(EQUIPMENT_IDS);
 export const demandField = oneOf(DEMAND_IDS);
 export const areaField = oneOf(AREA_IDS);

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { EQUIPMENT_IDS } from "@/core/catalog";
-import type { GymKit } from "@/core/gym";
+import type { GymKit, GymSettings } from "@/core/gym";
 import { UNIT_SYSTEMS, type Weight } from "@/core/units";
-import { equipmentField, fineWeightField, nameField, whole } from "./fields";
+import { equipmentField, fineWeightField, nameField, whole, wishesField } from "./fields";
 import { gymLoadsSchema } from "./gym-loads";
 
 const MOST_PLATE_SIZES = 24;
@@ -17,6 +17,13 @@ function isTimeZone(name: string): boolean {
     return false;
   }
 }
+
+export const settingsField = z.strictObject({
+  clock: z.union([z.literal(12), z.literal(24)]),
+  weekStart: z.union([z.literal(0), z.literal(1), z.literal(6)]),
+  paper: z.enum(["a4", "letter"]),
+  lengths: z.enum(["cm", "in"]),
+}) satisfies z.ZodType<GymSettings>;
 
 export const gymKitSchema = gymLoadsSchema.extend({
   id: z.string().max(100),
@@ -55,6 +62,8 @@ export const gymKitSchema = gymLoadsSchema.extend({
     .refine(isTimeZone, "There is no such time zone. Give it as Europe/Berlin.")
     .nullable()
     .optional(),
+  wishes: wishesField.optional(),
+  settings: settingsField.optional(),
   equipment: z.array(equipmentField).max(EQUIPMENT_IDS.length),
   counts: z.partialRecord(equipmentField, whole(1, MOST_COUNT)).optional(),
 }) satisfies z.ZodType<GymKit, unknown>;

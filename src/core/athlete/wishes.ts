@@ -1,0 +1,51 @@
+import type { Approach, Drill, DrillId } from "../catalog";
+
+/** Drills that are liked, or never to be used, in a gym, for a group or for an athlete. */
+export interface DrillWishes {
+  favourites: readonly DrillId[];
+  never: readonly DrillId[];
+}
+
+export const NO_WISHES: DrillWishes = { favourites: [], never: [] };
+
+/** What a favourite is worth to the choice. Points, as an approach's likings are: a drill of about the same use gives way to it. */
+export const FAVOURITE_POINTS = 6;
+
+/** Wishes taken together: of a drill the last of them that says anything counts, so that the narrower come last. */
+export function mergeWishes(...all: readonly (DrillWishes | undefined)[]): DrillWishes {
+  const said = new Map<DrillId, keyof DrillWishes>();
+  for (const wishes of all) {
+    for (const id of wishes?.favourites ?? []) said.set(id, "favourites");
+    for (const id of wishes?.never ?? []) said.set(id, "never");
+  }
+  if (said.size === 0) return NO_WISHES;
+  const of = (kind: keyof DrillWishes) => [...said].filter(([, k]) => k === kind).map(([id]) => id);
+  return { favourites: of("favourites"), never: of("never") };
+}
+
+/** What all of several people wish. */
+export function sharedWishes(all: readonly DrillWishes[]): DrillWishes {
+  const [first, ...others] = all;
+  if (!first) return NO_WISHES;
+  const inAll = (kind: keyof DrillWishes) =>
+    first[kind].filter((id) => others.every((o) => o[kind].includes(id)));
+  return { favourites: inAll("favourites"), never: inAll("never") };
+}
+
+/** An approach that likes the favourites besides what it likes itself. */
+export function withFavourites(approach: Approach, { favourites }: DrillWishes): Approach {
+  if (favourites.length === 0) return approach;
+  const liked = { drills: { ids: favourites }, points: FAVOURITE_POINTS };
+  return { ...approach, favours: [...approach.favours, liked] };
+}
+
+/** The drills that may be used; what the coach has put in by hand stays whatever was wished. */
+export function withoutNever(
+  drills: readonly Drill[],
+  { never }: DrillWishes,
+  own: readonly { drill: DrillId; anyOf?: readonly DrillId[] }[],
+): readonly Drill[] {
+  if (never.length === 0) return drills;
+  const kept = new Set(own.flatMap((o) => [o.drill, ...(o.anyOf ?? [])]));
+  return drills.filter((d) => !never.includes(d.id) || kept.has(d.id));
+}
