@@ -20,7 +20,7 @@ export async function readGym(id?: string) {
 export async function listGyms() {
   const db = await database();
   return db
-    .select({ id: gym.id, name: gym.name, unit: gym.unit, timeZone: gym.timeZone })
+    .select({ id: gym.id, name: gym.name, unit: gym.unit, timeZone: gym.timeZone, settings: gym.settings })
     .from(gym)
     .orderBy(asc(gym.place), asc(gym.name));
 }

@@ -2,12 +2,12 @@ import { readFileSync } from "node:fs";
 import { renderToBuffer } from "@react-pdf/renderer";
 import { catalogWith } from "@/catalog";
 import { type Catalog, type CustomContent, NO_CUSTOM_CONTENT } from "@/core/catalog";
-import { CardsPdf } from "@/features/card/card-pdf";
 import { SheetsPdf } from "@/features/card/sheets-pdf";
 import { isEqual } from "@/lib/equality";
 import { readBundle } from "@/server/files/read-bundle";
 import { orderRacks } from "@/server/plans/order-racks";
 import { type Answered, type Asked, answer } from "./answer";
+import { onePageEach } from "./one-page-each";
 import type { Pages } from "./pages";
 
 let catalog: Catalog = catalogWith(NO_CUSTOM_CONTENT);
@@ -24,11 +24,12 @@ export default async function work({
   if ("answer" in task) return answer(task.answer, catalog);
   if ("bundle" in task) return readBundle(readFileSync(task.bundle), catalog);
   const { pages } = task;
-  return new Uint8Array(await renderToBuffer(documentOf(pages)));
+  return new Uint8Array(await pdfOf(pages));
 }
 
-function documentOf(pages: Pages) {
-  if (pages.kind === "cards") return <CardsPdf {...pages.of} />;
+async function pdfOf(pages: Pages): Promise<Buffer> {
+  if (pages.kind === "cards") return onePageEach(pages.of);
   const { session, plan, gym } = pages.of;
-  return <SheetsPdf {...pages.of} racks={orderRacks(session, plan, gym, catalog)} catalog={catalog} />;
+  const racks = orderRacks(session, plan, gym, catalog);
+  return renderToBuffer(<SheetsPdf {...pages.of} racks={racks} catalog={catalog} />);
 }

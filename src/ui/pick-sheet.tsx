@@ -37,8 +37,7 @@ export function PickSheet({
 }) {
   return (
     <Sheet title={title} open={open} onOpenChange={onOpenChange} className="w-[32rem]">
-      {filters && <div className="-mt-1 mb-3 flex flex-wrap gap-x-6 gap-y-2">{filters}</div>}
-      <PickList {...{ title, placeholder, nothing, items, onPick }} />
+      <PickList {...{ title, placeholder, nothing, items, onPick, filters }} />
       <SheetClose asChild>
         <Button className="mt-4">Done</Button>
       </SheetClose>
@@ -52,12 +51,14 @@ function PickList({
   nothing,
   items,
   onPick,
+  filters,
 }: {
   title: string;
   placeholder: string;
   nothing: string;
   items: readonly PickItem[];
   onPick: (id: string) => void;
+  filters: ReactNode;
 }) {
   const [search, setSearch] = useState("");
   const found = useMemo(() => findEntries(items, search), [items, search]);
@@ -74,6 +75,12 @@ function PickList({
         placeholder={placeholder}
         className="min-h-9 w-full rounded-sm border border-line-strong bg-field px-2 text-sm"
       />
+      {filters && (
+        // biome-ignore lint/a11y/noStaticElementInteractions: its keys are its own, not the list's
+        <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2" onKeyDown={(e) => e.stopPropagation()}>
+          {filters}
+        </div>
+      )}
       <Command.List ref={list} className="mt-2 h-80 overflow-y-auto">
         <Command.Empty className="py-3 text-ink-soft">{nothing}</Command.Empty>
         {found.map(({ heading, entries }) => (

@@ -1,6 +1,7 @@
 "use client";
 
 import { fail, ok, type Result } from "@/lib/result";
+import { useConventions, useTimeInWords } from "./conventions";
 import { Stepper } from "./stepper";
 
 const STEP = 5;
@@ -45,16 +46,18 @@ export function TimeField({
   value: string | null;
   onChange: (time: string | null) => void;
 }) {
+  const inWords = useTimeInWords();
+  const { clock } = useConventions();
   return (
     <Stepper<string | null>
       label={label}
       value={value}
-      format={(time) => time ?? ""}
+      format={(time) => (time === null ? "" : inWords(time))}
       parse={parseTime}
       next={nextTime}
       onChange={onChange}
       placeholder="none"
-      width="6ch"
+      width={clock === 12 ? "9ch" : "6ch"}
     />
   );
 }

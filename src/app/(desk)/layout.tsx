@@ -6,13 +6,15 @@ import { FreshOnReturn } from "@/features/shared/fresh-on-return";
 import { ServerAway } from "@/features/shared/server-away";
 import { Toasts } from "@/features/shared/toasts";
 import { WaitingSaves } from "@/features/shared/waiting-saves";
+import { gymSettings } from "@/server/gyms/gym-kit";
 import { openCatalog } from "@/server/library/catalog";
+import { ConventionsProvider } from "@/ui/conventions";
 
 export const dynamic = "force-dynamic";
 
 /** What all of the coach's pages have: the gym's custom content, reads from the server, the palette, messages. */
 export default async function DeskLayout({ children }: { children: ReactNode }) {
-  const { custom } = await openCatalog();
+  const [{ custom }, settings] = await Promise.all([openCatalog(), gymSettings()]);
   return (
     <Queries>
       <CustomContentProvider custom={custom}>
@@ -22,8 +24,10 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
         >
           Skip to content
         </a>
-        {children}
-        <PaletteOpener />
+        <ConventionsProvider {...settings}>
+          {children}
+          <PaletteOpener />
+        </ConventionsProvider>
       </CustomContentProvider>
       <FreshOnReturn />
       <WaitingSaves />

@@ -1,8 +1,9 @@
+import { timeInWords } from "@/lib/time-in-words";
 import type { AthleteRecord } from "../athlete";
 import { type Drill, needsOf, PHASE_NAMES } from "../catalog";
 import { formatDose } from "../dose";
 import type { DraftLift, WarmUpDraft } from "../draft";
-import type { GymKit } from "../gym";
+import { type GymKit, type GymSettings, USUAL_SETTINGS } from "../gym";
 import {
   type Caution,
   cautionsOf,
@@ -90,8 +91,10 @@ export interface CardView {
   athlete: string;
   /** ISO day. */
   day: string;
-  /** Of the first working set, as "18:30", and when to arrive for it; null: no time is fixed. */
+  /** Of the first working set, as the gym says times, and when to arrive for it; null: no time is fixed. */
   time: string | null;
+  /** What it is printed on. */
+  paper: GymSettings["paper"];
   arrive: string | null;
   /** What the warm-up takes, as "17:40", and the minutes planned for it. */
   takes: string;
@@ -128,6 +131,7 @@ export function cardView({
   allReady?: number;
 }): CardView {
   const { day, time } = session;
+  const { clock, paper } = gym.settings ?? USUAL_SETTINGS;
   const lifts = request.lifts.map(({ lift, kit, additions = [] }, at): CardLift => {
     const part = planOfLift(plan, at);
     const ramp = part.ramps[0];
@@ -145,8 +149,9 @@ export function cardView({
   return {
     athlete: athlete.name,
     day,
-    time,
-    arrive: time && arriveBy(time, request.minutes, Math.max(plan.seconds, allReady)),
+    time: time && timeInWords(time, clock),
+    arrive: time && timeInWords(arriveBy(time, request.minutes, Math.max(plan.seconds, allReady)), clock),
+    paper,
     takes: formatClock(plan.seconds),
     seconds: plan.seconds,
     minutes: request.minutes,

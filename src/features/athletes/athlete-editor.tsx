@@ -10,6 +10,7 @@ import type { OpenAthlete } from "@/server/athletes/athletes";
 import type { AthleteDraft } from "@/server/schemas/athlete";
 import { Button } from "@/ui/button";
 import { type ChoiceGroup, LabelledChoice } from "@/ui/choice";
+import { useTimeInWords } from "@/ui/conventions";
 import { dayInWords } from "@/ui/day-in-words";
 import { Link } from "@/ui/link";
 import { Stepper } from "@/ui/stepper";
@@ -101,6 +102,7 @@ function Sessions({
   sessions: OpenAthlete["sessions"];
   today: string;
 }) {
+  const inWords = useTimeInWords();
   return (
     <section aria-label="Sessions">
       <h2 className="section-title mb-1">Sessions</h2>
@@ -111,7 +113,7 @@ function Sessions({
             <span className={`w-28 ${s.day >= today ? "font-semibold" : "text-ink-soft"}`}>
               {dayInWords(s.day)}
             </span>
-            <span className="condensed w-12 text-ink-soft">{s.time}</span>
+            <span className="condensed w-16 text-ink-soft">{s.time && inWords(s.time)}</span>
             <Link
               href={`/session/${s.id}/${athleteId}`}
               className="inline-flex min-h-6 items-center font-semibold underline decoration-line-strong underline-offset-4 hover:text-ember"

@@ -12,6 +12,7 @@ import { counted } from "@/core/units";
 import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
 import { SiteHeader } from "@/features/shared/site-header";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/sessions/list-calendar";
+import { useConventions } from "@/ui/conventions";
 import { Link } from "@/ui/link";
 import { StepLinks } from "@/ui/step-links";
 import { ViewSwitch } from "@/ui/view-switch";
@@ -25,6 +26,12 @@ const VIEWS: readonly { id: CalendarView; name: string }[] = [
 const LEAST = { from: 6 * 60, to: 21 * 60 };
 /** A session takes at least so long in the picture, so that its words have room. Minutes. */
 const LEAST_SHOWN = 75;
+
+/** How often the line of the time moves on. Milliseconds. */
+const NOW_EVERY_MS = 60_000;
+
+const WHOLE_DAYS = { hour: "2-digit", minute: "2-digit", hour12: false } as const;
+const HALF_DAYS = { hour: "numeric", minute: "2-digit", hour12: true } as const;
 
 const iso = (day: Date) => format(day, "yyyy-MM-dd");
 
@@ -49,6 +56,16 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
     const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
     if ((await move(session, { day: iso(start), time })) === null) revert();
   };
+  const { clock, weekStart } = useConventions();
+  // The server does not know the clock of who looks: until the page is there it is midnight, and no line is drawn.
+  const midnight = `${today}T00:00:00`;
+  const [now, setNow] = useState(midnight);
+  useEffect(() => {
+    const look = () => setNow(format(new Date(), "yyyy-MM-dd'T'HH:mm:ss"));
+    look();
+    const timer = setInterval(look, NOW_EVERY_MS);
+    return () => clearInterval(timer);
+  }, []);
   const grid = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: other days in view have another place for today
   useEffect(() => {
@@ -98,14 +115,15 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
             plugins={[timeGrid, interaction]}
             initialView={view === "week" ? "timeGridWeek" : "timeGridDay"}
             initialDate={view === "week" ? first : day}
-            now={`${today}T00:00:00`}
-            firstDay={1}
+            now={now}
+            nowIndicator={now !== midnight}
+            firstDay={weekStart}
             headerToolbar={false}
             height="auto"
             slotDuration="00:30:00"
             slotMinTime={`${clockTime(from)}:00`}
             slotMaxTime={to >= 24 * 60 ? "24:00:00" : `${clockTime(to)}:00`}
-            slotLabelFormat={{ hour: "2-digit", minute: "2-digit", hour12: false }}
+            slotLabelFormat={clock === 12 ? HALF_DAYS : WHOLE_DAYS}
             dayHeaderFormat={{ weekday: "short", day: "numeric", month: "short" }}
             allDayText="No time"
             editable

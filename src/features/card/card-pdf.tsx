@@ -6,25 +6,55 @@ import type { Session } from "@/core/session";
 import { heatHex } from "@/features/shared/heat";
 import { MOST_FIGURES } from "./figure-strip";
 import { PdfFigure } from "./pdf-figure";
-import { EMBER, INK, PdfTable, styles } from "./pdf-parts";
+import { EMBER, INK, PAPERS, PdfTable, Scaled, useStyles } from "./pdf-parts";
+
+/** How close a card stands, from a loose one to the smallest that can be read: which factor, and what is left out. */
+export const DENSITIES = [
+  { by: 1, isLoose: true, lines: 3 },
+  { by: 1, isLoose: false, lines: 2 },
+  { by: 0.88, isLoose: false, lines: 1 },
+  { by: 0.76, isLoose: false, lines: 0 },
+  { by: 0.64, isLoose: false, lines: 0 },
+] as const;
+
+/** The density that a card is tried at first. */
+export function firstDensity(card: CardView): number {
+  return card.rows + HEAD_ROWS * (card.lifts.length - 1) > MOST_LOOSE ? 1 : 0;
+}
 
 /** The cards of a session, each athlete on a page of their own, as on the screen. */
-export function CardsPdf({ session, cards }: { session: Session; cards: readonly CardView[] }) {
+export function CardsPdf({
+  session,
+  cards,
+  densities,
+}: {
+  session: Session;
+  cards: readonly CardView[];
+  /** Of each card, its place among `DENSITIES`; absent: as they are tried at first. */
+  densities?: readonly number[];
+}) {
+  const who = cards.length === 1 ? `${cards[0]!.athlete}: ` : "";
   return (
-    <Document title={`${session.name}, ${session.day}`} creator="Iron Step" language="en">
-      {cards.map((card, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: two athletes may have one name
-        <CardPage key={i} card={card} />
-      ))}
+    <Document title={`${who}${session.name}, ${session.day}`} creator="Iron Step" language="en">
+      {cards.map((card, i) => {
+        const density = DENSITIES[densities?.[i] ?? firstDensity(card)]!;
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two athletes may have one name
+          <Scaled key={i} by={density.by}>
+            <CardPage card={card} density={density} />
+          </Scaled>
+        );
+      })}
     </Document>
   );
 }
 
-function CardPage({ card }: { card: CardView }) {
+function CardPage({ card, density }: { card: CardView; density: (typeof DENSITIES)[number] }) {
   const { time, arrive, lifts } = card;
-  const dense = card.rows + HEAD_ROWS * (card.lifts.length - 1) > MOST_LOOSE;
+  const { styles } = useStyles();
+  const dense = !density.isLoose;
   return (
-    <Page size="A4" style={styles.page}>
+    <Page size={PAPERS[card.paper]} style={styles.page} bookmark={card.athlete}>
       <View style={styles.head}>
         <View>
           <Text style={styles.title}>{card.athlete}</Text>
@@ -65,8 +95,9 @@ function CardPage({ card }: { card: CardView }) {
             {c.message}
           </Text>
         ))}
-        <Text style={[styles.part, { marginTop: 6 }]}>Notes</Text>
-        {(dense ? [0, 1] : [0, 1, 2]).map((line) => (
+        {density.lines > 0 && <Text style={[styles.part, { marginTop: 6 }]}>Notes</Text>}
+        {Array.from({ length: density.lines }, (_, line) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: lines to write on are all alike
           <View key={line} style={{ height: 18, borderBottom: `0.5pt solid ${INK}` }} />
         ))}
       </View>
@@ -111,6 +142,7 @@ const FIGURE = 42;
 
 /** The drills as a row of figures, numbered as in the table. */
 function PdfFigures({ drills }: { drills: readonly CardDrill[] }) {
+  const { styles } = useStyles();
   const shown = drills.filter((d) => !d.isTest).slice(0, MOST_FIGURES);
   return (
     <View style={{ flexDirection: "row", gap: 2, marginTop: 4 }}>
@@ -133,6 +165,7 @@ function LiftPart({
   title: string | null;
   dense: boolean;
 }) {
+  const { styles, by } = useStyles();
   return (
     <View>
       {title && <Text style={styles.part}>{title}</Text>}
@@ -190,7 +223,10 @@ function LiftPart({
             rows={ramp.rows.map((row, i) => ({
               key: String(i),
               cells: [
-                <Text key="weight" style={[styles.strong, { fontSize: 11, color: row.isWork ? EMBER : INK }]}>
+                <Text
+                  key="weight"
+                  style={[styles.strong, { fontSize: 11 * by, color: row.isWork ? EMBER : INK }]}
+                >
                   {row.weight} {row.unit}
                 </Text>,
                 row.reps,

@@ -12,6 +12,7 @@ import { RackOrders } from "@/features/session-editor/rack-orders";
 import { RampTable } from "@/features/session-editor/ramp-table";
 import { useSharedRacks } from "@/features/session-editor/use-rack-orders";
 import { DrillFigure } from "@/features/shared/figure";
+import { useTimeInWords } from "@/ui/conventions";
 import { dayInWords } from "@/ui/day-in-words";
 
 const HEAD = "border-b border-ink py-1 pr-3 text-left text-xs font-semibold text-ink-soft";
@@ -23,6 +24,7 @@ const CELL = "border-b border-line py-1.5 pr-3 align-baseline";
  */
 export function GroupPaper({ session, plan, gym }: { session: Session; plan: GroupPlan; gym: GymKit }) {
   const catalog = useCatalog();
+  const inWords = useTimeInWords();
   const racks = useSharedRacks(plan, session.racks, gym);
   const readyAt = racks.ready?.seconds ?? plan.seconds;
   const together = session.together && plan.shared.length > 0;
@@ -37,7 +39,7 @@ export function GroupPaper({ session, plan, gym }: { session: Session; plan: Gro
         <p className="text-ink-soft">
           {dayInWords(session.day)}
           {session.time &&
-            `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, readyAt)}`}
+            `, first working set ${inWords(session.time)}, arrive ${inWords(arriveBy(session.time, session.minutes, readyAt))}`}
           {`. ${readyWords(readyAt, session.minutes)}.`}
         </p>
       </header>

@@ -1,6 +1,6 @@
 import path from "node:path";
 import { Font, StyleSheet, Text, View } from "@react-pdf/renderer";
-import { Fragment, type ReactNode } from "react";
+import { createContext, Fragment, type ReactNode, useContext } from "react";
 
 const FILES = path.join(process.cwd(), "node_modules/@fontsource/archivo/files");
 const WEIGHTS = [400, 700] as const;
@@ -26,7 +26,10 @@ export const SOFT = "#4c535b";
 export const EMBER = "#b83a12";
 const LINE = "#d8d8d0";
 
-export const styles = StyleSheet.create({
+/** What a page may be, by the name that the renderer has for it. */
+export const PAPERS = { a4: "A4", letter: "LETTER" } as const;
+
+const BASE = {
   page: {
     paddingVertical: 26,
     paddingHorizontal: 32,
@@ -59,14 +62,40 @@ export const styles = StyleSheet.create({
   /** What goes round, under the head of its circuit. */
   inset: { marginLeft: 10 },
   box: { width: 10, height: 10, border: `0.75pt solid ${INK}` },
-});
+} as const;
+
+/** The styles with everything that takes room smaller by a factor. */
+function scaled(by: number) {
+  const shrink = (style: object) =>
+    Object.fromEntries(
+      Object.entries(style).map(([name, value]) => [
+        name,
+        typeof value === "number" && !UNSCALED.includes(name) ? value * by : value,
+      ]),
+    );
+  return StyleSheet.create(
+    Object.fromEntries(Object.entries(BASE).map(([name, style]) => [name, shrink(style)])),
+  ) as unknown as { [N in keyof typeof BASE]: Style };
+}
+type Style = ReturnType<typeof StyleSheet.create>[string];
+const UNSCALED = ["fontWeight", "lineHeight"];
+
+export const styles = scaled(1);
+
+const Scale = createContext({ styles, by: 1 });
+
+/** Everything in it smaller by a factor, so that more fits a page. */
+export function Scaled({ by, children }: { by: number; children: ReactNode }) {
+  return <Scale.Provider value={{ styles: by === 1 ? styles : scaled(by), by }}>{children}</Scale.Provider>;
+}
+
+/** The styles as they are here, and by which factor they are smaller. */
+export function useStyles() {
+  return useContext(Scale);
+}
 
 /** How wide a column is: points, or a share of what is left. */
 export type Column = { title: string; width?: number; share?: number };
-
-function sizeOf({ width, share }: Column) {
-  return width ? { width } : { flexGrow: share ?? 1, flexBasis: 0 };
-}
 
 /** A table: its heads, and rows of cells that are words or anything else. */
 export function PdfTable({
@@ -84,6 +113,9 @@ export function PdfTable({
   /** Whether rows stand close, so that many of them fit one page. */
   dense?: boolean;
 }) {
+  const { styles, by } = useStyles();
+  const sizeOf = ({ width, share }: Column) =>
+    width ? { width: width * by } : { flexGrow: share ?? 1, flexBasis: 0 };
   return (
     <View>
       <View style={styles.headRow} fixed>

@@ -4,16 +4,17 @@ import type { Catalog } from "@/core/catalog";
 import { type Drill, drillById, liftById, needsOf } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import type { GroupPlan } from "@/core/group";
-import type { GymKit } from "@/core/gym";
+import { type GymKit, USUAL_SETTINGS } from "@/core/gym";
 import { isBarKit } from "@/core/plates";
 import { ordersByShift, rackTitles, turnChange } from "@/core/rack";
 import { loadUnit } from "@/core/ramp";
 import { arriveBy, type Session, sharedRows } from "@/core/session";
 import { formatClock, formatSeconds, formatWeight, type UnitSystem, type Weight } from "@/core/units";
+import { timeInWords } from "@/lib/time-in-words";
 import type { OrderedRacks } from "@/server/plans/order-racks";
 import { dayInWords } from "@/ui/day-in-words";
 import { PdfFigure } from "./pdf-figure";
-import { EMBER, PdfTable, styles } from "./pdf-parts";
+import { EMBER, PAPERS, PdfTable, styles } from "./pdf-parts";
 
 /**
  * A session on paper for the wall, without areas and notes: what all do, what each does alone, all ramps, and a sheet
@@ -32,6 +33,9 @@ export function SheetsPdf({
   racks: OrderedRacks | null;
   catalog: Catalog;
 }) {
+  const { clock, paper } = gym.settings ?? USUAL_SETTINGS;
+  const size = PAPERS[paper];
+  const inWords = (time: string) => timeInWords(time, clock);
   const readyAt = racks?.ready.seconds ?? plan.seconds;
   const together = session.together && plan.shared.length > 0;
   const kitOf = (drill: Drill) => needsOf(drill, gym).join(", ");
@@ -46,14 +50,14 @@ export function SheetsPdf({
       <Text>
         {dayInWords(session.day)}
         {session.time
-          ? `, first working set ${session.time}, arrive ${arriveBy(session.time, session.minutes, readyAt)}`
+          ? `, first working set ${inWords(session.time)}, arrive ${inWords(arriveBy(session.time, session.minutes, readyAt))}`
           : ""}
       </Text>
     </View>
   );
   return (
     <Document title={`${session.name}, ${session.day}`} creator="Iron Step" language="en">
-      <Page size="A4" orientation="landscape" style={styles.page}>
+      <Page size={size} orientation="landscape" style={styles.page}>
         {head}
         {together && (
           <PdfTable
@@ -127,7 +131,7 @@ export function SheetsPdf({
           }))}
         />
       </Page>
-      <Page size="A4" orientation="landscape" style={styles.page}>
+      <Page size={size} orientation="landscape" style={styles.page}>
         {head}
         <PdfTable
           columns={[
@@ -172,7 +176,7 @@ export function SheetsPdf({
           })}
         />
       </Page>
-      {racks && <RackPages head={head} racks={racks} unit={gym.unit} />}
+      {racks && <RackPages {...{ head, racks, size }} unit={gym.unit} />}
     </Document>
   );
 }
@@ -182,15 +186,17 @@ function RackPages({
   head,
   racks: { lifters, orders },
   unit,
+  size,
 }: {
   head: ReactNode;
+  size: (typeof PAPERS)[keyof typeof PAPERS];
   racks: OrderedRacks;
   unit: UnitSystem;
 }) {
   return ordersByShift(orders).flatMap((here, shift, shifts) => {
     const titles = rackTitles(here, lifters);
     return here.map((order, r) => (
-      <Page key={order.lifters.join()} size="A4" style={styles.page}>
+      <Page key={order.lifters.join()} size={size} style={styles.page}>
         {head}
         <Text style={[styles.title, { marginBottom: 6 }]}>
           {titles[r]}

@@ -19,6 +19,7 @@ import {
 import { BarFields, LIGHT_BAR } from "@/features/shared/bar-fields";
 import { SavedHeader } from "@/features/shared/saved-header";
 import { WeightStepper } from "@/features/shared/weight-stepper";
+import { feetOf, metresOf } from "@/lib/lengths";
 import { fail, ok } from "@/lib/result";
 import { saveGymAction } from "@/server/actions/gyms";
 import type { weightsNotHere } from "@/server/gyms/save-gym";
@@ -330,6 +331,7 @@ const SMALL_FLOOR = 4;
 
 /** What drills need; things that one person uses at a time may be counted. */
 function Things({ gym, set }: GymPart) {
+  const inFeet = gym.settings?.lengths === "in";
   const counts = gym.counts ?? {};
   const toggle = (id: EquipmentId, on: boolean) => {
     const { [id]: _, ...rest } = counts;
@@ -357,10 +359,10 @@ function Things({ gym, set }: GymPart) {
         {gym.clearFloor != null && (
           <WholeStepper
             label="In a line"
-            value={gym.clearFloor}
-            range={[1, 100]}
-            suffix="m"
-            onChange={(clearFloor) => set({ clearFloor })}
+            value={inFeet ? feetOf(gym.clearFloor) : gym.clearFloor}
+            range={inFeet ? [3, 328] : [1, 100]}
+            suffix={inFeet ? "ft" : "m"}
+            onChange={(n) => set({ clearFloor: inFeet ? metresOf(n) : n })}
           />
         )}
       </div>

@@ -3,12 +3,15 @@ import { AREAS, type Drill, drillById, EQUIPMENT, PHASE_NAMES } from "@/core/cat
 import { doseOf, formatDose } from "@/core/dose";
 import { DrillInstructions } from "@/features/shared/drill-instructions";
 import { DrillFigure } from "@/features/shared/figure";
+import { feetOf } from "@/lib/lengths";
+import { useConventions } from "@/ui/conventions";
 import { DemandBars } from "./demand-bars";
 import { DrillFilm, DrillWishes } from "./drill-wishes";
 
 /** A drill to read: what it is for, how it is done, what is easier and harder. */
 export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: string) => void }) {
   const catalog = useCatalog();
+  const { lengths } = useConventions();
   const [sets, amount] = [drill.dose.sets[1], drill.dose.amount[1]];
   const related = [
     ...(drill.easier ? [{ id: drill.easier, how: "Easier" }] : []),
@@ -25,7 +28,8 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
             {drill.phases.map((p) => PHASE_NAMES[p]).join(", ")} · usually{" "}
             {formatDose(doseOf(drill.dose, { sets, amount }))}
             {kit.length > 0 && ` · needs ${kit.join(" and ")}`} · effort {drill.effort} of 5
-            {drill.space !== undefined && ` · ${drill.space} m of clear floor`}
+            {drill.space !== undefined &&
+              ` · ${lengths === "in" ? `${feetOf(drill.space)} ft` : `${drill.space} m`} of clear floor`}
             {drill.shoesOff && " · shoes off"}
             {drill.skill === "advanced" && " · has to be taught"}
           </p>

@@ -10,6 +10,7 @@ import { repeatDays, type Session } from "@/core/session";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
 import { CALENDAR_LOOK } from "@/ui/calendar-look";
+import { useConventions } from "@/ui/conventions";
 import { Sheet, SheetButtons } from "@/ui/sheet";
 import { WholeStepper } from "@/ui/whole-stepper";
 
@@ -33,6 +34,7 @@ export function CopyDialog({
   const [weeks, setWeeks] = useState(4);
   const [message, setMessage] = useState<string | null>(null);
   const ask = useAsk();
+  const { weekStart } = useConventions();
   const copy = async () => {
     const outcome = await ask(copySessionAction, { id: session.id, days: [...days] });
     if (outcome.kind === "refused") {
@@ -74,7 +76,7 @@ export function CopyDialog({
       </p>
       <DayPicker
         mode="multiple"
-        weekStartsOn={1}
+        weekStartsOn={weekStart}
         showOutsideDays
         defaultMonth={addDays(parseISO(session.day), 1)}
         selected={days.map((d) => parseISO(d))}

@@ -6,6 +6,7 @@ import type { GymKit } from "@/core/gym";
 import { arriveBy, type Session, type SessionEdit } from "@/core/session";
 import { formatClock } from "@/core/units";
 import { Button } from "@/ui/button";
+import { useTimeInWords } from "@/ui/conventions";
 import { type SharedRacks, useSharedRacks } from "./use-rack-orders";
 
 /** What is done about bars that take more time than there is: each way with when all would be ready. */
@@ -26,6 +27,7 @@ export function OverTime({
   onEdit: (edit: SessionEdit) => void;
 }) {
   const { minutes, time } = session;
+  const inWords = useTimeInWords();
   const over = ready ? ready.seconds - planned * 60 : 0;
   const waits = ready ? ready.seconds - ready.aloneSeconds : 0;
   const isDueToBars = over > 0 && waits > 0 && request !== null;
@@ -51,7 +53,7 @@ export function OverTime({
       <div className="mt-2 flex flex-wrap gap-2">
         {needed > minutes && (
           <Button onClick={() => set({ minutes: needed })}>
-            Plan {needed} min{time && ` (arrive ${arriveBy(time, needed, ready.seconds)})`}
+            Plan {needed} min{time && ` (arrive ${inWords(arriveBy(time, needed, ready.seconds))})`}
           </Button>
         )}
         {helps(withMore) && (

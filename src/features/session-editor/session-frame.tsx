@@ -8,6 +8,7 @@ import { approachGroups } from "@/features/shared/lift-groups";
 import { TEMPERATURES } from "@/features/shared/temperatures";
 import { UsualMinutes } from "@/features/shared/usual-minutes";
 import { LabelledChoice } from "@/ui/choice";
+import { useTimeInWords } from "@/ui/conventions";
 import { DayField } from "@/ui/day-field";
 import { TimeField } from "@/ui/time-field";
 import { WholeStepper } from "@/ui/whole-stepper";
@@ -34,6 +35,7 @@ export function SessionFrame({
   onEdit: (edit: SessionEdit) => void;
 }) {
   const catalog = useCatalog();
+  const inWords = useTimeInWords();
   const change = (to: (SessionEdit & { kind: "frame" })["change"]) => onEdit({ kind: "frame", change: to });
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
@@ -55,7 +57,7 @@ export function SessionFrame({
         <span className="flex flex-col" role="status">
           <span className="condensed text-2xs text-ink-faint">Arrive</span>
           <span className="min-h-6 text-sm font-bold text-ember">
-            {arriveBy(session.time, session.minutes, readyAt)}
+            {inWords(arriveBy(session.time, session.minutes, readyAt))}
           </span>
         </span>
       )}

@@ -11,6 +11,7 @@ import { SiteMenu } from "@/features/shared/site-menu";
 import { Wordmark } from "@/features/shared/wordmark";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
+import { useTimeInWords } from "@/ui/conventions";
 import { dayInWords } from "@/ui/day-in-words";
 import { later } from "@/ui/later";
 import { Link } from "@/ui/link";
@@ -38,6 +39,7 @@ export function SessionTop({
   children?: ReactNode;
 }) {
   const router = useRouter();
+  const inWords = useTimeInWords();
   const [isAbout, setAbout] = useState(false);
   const athlete = people.find((p) => p.id === at);
   const href = `/session/${session.id}`;
@@ -83,7 +85,7 @@ export function SessionTop({
           </>
         )}
         {dayInWords(session.day)}
-        {session.time && ` ${session.time}`}
+        {session.time && ` ${inWords(session.time)}`}
       </span>
       <span className="ml-auto">
         <SaveSign controls={controls} />

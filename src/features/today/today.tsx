@@ -5,6 +5,7 @@ import { NewSession } from "@/features/new-session/new-session";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
 import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
+import { ClockTime } from "@/ui/clock-time";
 import { Link } from "@/ui/link";
 import { StepLinks } from "@/ui/step-links";
 
@@ -68,7 +69,6 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
 function SessionBlock({ session, minutes }: { session: DaySession; minutes: number }) {
   const { id, name, time, arriveBy, overSeconds, gym, together, lines, absent, unreadable } = session;
   const facts = [
-    ...(arriveBy ? [`Arrive ${arriveBy}`] : []),
     counted(lines.length, "athlete"),
     ...(absent.length > 0 ? [`${absent.length} absent`] : []),
     ...(lines.length > 1 ? [together ? "group" : "individual"] : []),
@@ -76,8 +76,10 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
   ];
   const over = Math.ceil(overSeconds / 60);
   return (
-    <section className="mt-6 grid gap-x-6 lg:grid-cols-[6.5rem_minmax(0,1fr)]">
-      <p className="condensed pt-1 text-2xl leading-none font-bold">{time ?? "No time"}</p>
+    <section className="mt-6 grid gap-x-6 lg:grid-cols-[7.5rem_minmax(0,1fr)]">
+      <p className="condensed pt-1 text-2xl leading-none font-bold">
+        {time ? <ClockTime time={time} /> : "No time"}
+      </p>
       <div>
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h2 className="text-lg font-bold tracking-tight">
@@ -89,6 +91,12 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
             </Link>
           </h2>
           <p className="text-ink-soft">
+            {arriveBy && !unreadable && (
+              <>
+                Arrive <ClockTime time={arriveBy} />
+                {" · "}
+              </>
+            )}
             {unreadable ? `It cannot be read: ${unreadable}` : facts.join(" · ")}
             {over > 0 && <span className="font-semibold text-ember"> · {over} min over</span>}
           </p>

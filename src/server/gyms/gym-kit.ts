@@ -1,4 +1,4 @@
-import type { GymKit } from "@/core/gym";
+import { type GymKit, type GymSettings, USUAL_SETTINGS } from "@/core/gym";
 import type { Weight } from "@/core/units";
 import { listGyms, readGym } from "@/data/gyms";
 import { isEquipment } from "../athletes/athlete-record";
@@ -41,6 +41,17 @@ export async function openGymKit(id?: string): Promise<{ gym: GymKit; revision: 
     ),
   };
   return { gym, revision: row.revision };
+}
+
+/** The settings of the first gym, by which the pages say times and lengths. */
+export async function gymSettings(): Promise<GymSettings> {
+  const [first] = await listGyms();
+  return (
+    settingsField
+      .nullable()
+      .catch(null)
+      .parse(first?.settings ?? null) ?? USUAL_SETTINGS
+  );
 }
 
 /** Gyms and rooms to choose from. */

@@ -2,6 +2,7 @@ import { addDays, format, parseISO, startOfWeek } from "date-fns";
 import { type Catalog, liftById } from "@/core/catalog";
 import { clockMinutes, clockTime } from "@/core/session";
 import { listSessions } from "@/data/sessions";
+import { gymSettings } from "../gyms/gym-kit";
 import { parseSession } from "./open-session";
 
 /** A session in a calendar: only what stands there, so that a full week is read at once. */
@@ -24,7 +25,10 @@ const MOST_SHOWN = 500;
 
 /** The sessions of the week or day that a day is in. */
 export async function listCalendar(day: string, view: CalendarView, catalog: Catalog) {
-  const first = view === "week" ? startOfWeek(parseISO(day), { weekStartsOn: 1 }) : parseISO(day);
+  const first =
+    view === "week"
+      ? startOfWeek(parseISO(day), { weekStartsOn: (await gymSettings()).weekStart })
+      : parseISO(day);
   const iso = (d: Date) => format(d, "yyyy-MM-dd");
   const last = view === "week" ? addDays(first, 6) : first;
   const { total, sessions } = await listSessions(iso(first), iso(last), { limit: MOST_SHOWN, offset: 0 });
