@@ -97,7 +97,7 @@ test("every line with an error is named, and the file is refused as a whole", as
     "B,,,,,Moon press,50,,",
     "C,,,,,Deadlift,heavy,,",
     "D,,,,,Deadlift,100,40,",
-    "E,,,,,Deadlift,100,3,31.1.2026",
+    "E,,,,,Deadlift,100,3,31.2.2026",
     "F,,,,,Deadlift,,,",
   ].join("\n");
   const { errors } = await previewOf(text);
@@ -113,7 +113,9 @@ test("every line with an error is named, and the file is refused as a whole", as
 
 test("columns may be said where their heads say nothing", async () => {
   const text = "who,what,how much\nOke Brandt,Deadlift,120";
-  expect((await previewOf(text)).errors).toEqual([{ line: 1, message: "Choose the column with the names." }]);
+  expect((await previewOf(text)).errors).toMatchObject([
+    { line: 1, message: "Choose the column with the names." },
+  ]);
   const preview = await previewOf(text, { name: 0, lift: 1, weight: 2 });
   expect(preview).toMatchObject({ people: { added: 1 }, weights: 1, errors: [] });
 });
@@ -155,7 +157,90 @@ test("maxima go out and come in as what they are, beside the working weight of t
   expect(again.kind).toBe("imported");
   expect((await openAthlete(draft.id))!.draft.weights).toEqual(draft.weights);
   const wrong = await previewOf(text.replace("1RM", "guess"));
-  expect(wrong.errors).toEqual([
+  expect(wrong.errors).toMatchObject([
     { line: 2, message: expect.stringMatching(/"guess" is neither working nor 1RM/) },
   ]);
+});
+
+test("a table with a column for each lift, names in two, units in heads and cells", async () => {
+  const text = [
+    "First name,Surname,Bodyweight (kg),Squat,Bench 1RM (lb)",
+    "Mia,Orr,61.5,100kg,135",
+    "Ben,Ash,80,-,",
+    "Lou,Pike,,225 lb,",
+  ].join("\n");
+  expect(await previewOf(text)).toMatchObject({
+    ...{ liftColumns: ["Squat", "Bench 1RM (lb)"], people: { added: 3, changed: 0 }, weights: 3, errors: [] },
+  });
+  const outcome = await importAthletesAction({ text });
+  expect(outcome.kind).toBe("imported");
+  const mia = (await openAthlete((await findByName("Mia Orr"))!.id))!.draft;
+  expect(mia).toMatchObject({ unit: "kg", bodyWeight: 61500 });
+  expect(mia.weights).toContainEqual(
+    expect.objectContaining({ lift: "back-squat", weight: 100000, kind: "working" }),
+  );
+  // 135 lb are 61.235 kg.
+  expect(mia.weights).toContainEqual(
+    expect.objectContaining({ lift: "bench-press", weight: 61235, kind: "max", reps: 1 }),
+  );
+  const lou = (await openAthlete((await findByName("Lou Pike"))!.id))!.draft;
+  expect(lou).toMatchObject({ unit: "lb", weights: [expect.objectContaining({ weight: 225000 })] });
+});
+
+test("lines in error are mended or left out, and the rest goes in", async () => {
+  const text = 'name,lift,weight\n"Two\nlines",Deadlift,heavy\n,Deadlift,100\nZed Wynn,DL,140';
+  const { errors } = await previewOf(text);
+  // The first line of the table has a line break in it.
+  expect(errors.map((e) => e.line)).toEqual([2, 4]);
+  expect(errors[0]!.cells).toEqual(["Two\nlines", "Deadlift", "heavy"]);
+  const said = { mended: { 2: ["Two Lines", "Deadlift", "90"] }, leftOut: [4] };
+  const preview = await previewImportAction({ text, ...said });
+  expect(preview).toMatchObject({ errors: [], people: { added: 2 }, weights: 2 });
+  expect(await importAthletesAction({ text, ...said })).toMatchObject({ kind: "imported", people: 2 });
+  expect(await findByName("Two Lines")).toBeDefined();
+});
+
+test("two of one name are asked for, never taken for one", async () => {
+  const twins = "name,group,born\nSam Hale,North,1990\nSam Hale,South,1991";
+  expect(await previewOf(twins)).toMatchObject({ people: { added: 2 }, errors: [], sameNames: [] });
+  await importAthletesAction({ text: twins });
+  const text = "name,lift,weight\nSam Hale,Deadlift,100";
+  const asked = await previewOf(text);
+  expect(asked.errors).toMatchObject([
+    { line: 2, message: expect.stringMatching(/2 athletes called Sam Hale/) },
+  ]);
+  const [same] = asked.sameNames;
+  expect(same).toMatchObject({ name: "Sam Hale", chosen: null });
+  expect(same!.options.map((o) => o.group)).toEqual(["North", "South"]);
+  const south = same!.options[1]!.id;
+  const told = await previewImportAction({ text, who: { [same!.key]: south } });
+  expect(told).toMatchObject({ errors: [], people: { added: 0, changed: 1 } });
+  expect(await previewOf("name,group,lift,weight\nSam Hale,South,Deadlift,100")).toMatchObject({
+    ...{ errors: [], people: { added: 0, changed: 1 } },
+  });
+  const anew = await previewImportAction({ text: "name\nIlse Maartens", who: { "ilse maartens": "new" } });
+  expect(anew).toMatchObject({ people: { added: 1, changed: 0 } });
+});
+
+test("a day that could be two is asked for", async () => {
+  const text = "name,lift,weight,date\nKenji Arakaki,Deadlift,100,3/4/2026";
+  expect(await previewOf(text)).toMatchObject({ asksDayOrder: true, errors: [{ line: 2 }] });
+  const told = await previewImportAction({ text, dayOrder: "month-first" });
+  expect(told).toMatchObject({ asksDayOrder: true, errors: [], weights: 1 });
+});
+
+test("limiters, injuries, note and archive come back whole", async () => {
+  const [people] = await everything();
+  const { draft } = (await openAthlete("ilse"))!;
+  const outcome = await importAthletesAction({
+    text: "name,limiters,areas,note,archived\nIlse Maartens,neck,knee: sore,New note,yes",
+  });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  expect((await openAthlete("ilse"))!.draft).toMatchObject({
+    ...{ limiters: ["neck"], areas: [{ area: "knee", level: "sore" }], note: "New note", archived: true },
+  });
+  await restoreAction(outcome.token);
+  expect((await openAthlete("ilse"))!.draft).toEqual(draft);
+  await importAthletesAction({ text: people });
+  expect((await openAthlete("ilse"))!.draft).toEqual(draft);
 });

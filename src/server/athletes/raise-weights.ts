@@ -68,8 +68,7 @@ export async function raiseWeights(
   if (rows.length === 0) return refuse("None of them has a working weight of this lift.");
   const ids = [...new Set(rows.map((r) => r.athleteId))];
   const before = await applyImport({
-    groups: [],
-    added: [],
+    ...{ groups: [], added: [], limiters: [], areas: [] },
     changed: ids.map((id) => ({ id, to: {} })),
     weights: rows.map((r) => ({ ...r, day: today(), kind: "working" as const, source: "coach" as const })),
   });
