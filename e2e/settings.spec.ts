@@ -21,7 +21,7 @@ test("the gym's clock, week and paper are those of its pages and its print", asy
   await page.goto(`${server.url}/calendar`);
   await expect(page.locator(".fc-col-header-cell").first()).toContainText("Sun");
   await page.goto(`${server.url}/session/today-pilots`);
-  const field = page.getByLabel("First working set");
+  const field = page.getByRole("spinbutton", { name: "First working set" });
   await expect(field).toHaveValue("7:00 am");
   await field.fill("6:15 pm");
   await field.press("Enter");

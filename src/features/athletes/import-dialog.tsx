@@ -2,13 +2,14 @@
 
 import { useId, useState, useTransition } from "react";
 import { useAsk } from "@/client/use-ask";
-import { IMPORT_FIELDS, type ImportColumns, MOST_IMPORT_CHARACTERS } from "@/core/roster";
+import { IMPORT_FIELDS, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { counted } from "@/core/units";
 import { importAthletesAction, previewImportAction } from "@/server/actions/athletes";
-import type { ImportPreview } from "@/server/athletes/import-athletes";
+import type { ImportForm, ImportPreview } from "@/server/athletes/import-athletes";
 import { LabelledChoice } from "@/ui/choice";
-import { decodeText } from "@/ui/decode-text";
 import { Sheet, SheetButtons } from "@/ui/sheet";
+import { LinesInError, SameNames } from "./import-questions";
+import { textOf } from "./table-text";
 
 const NOWHERE = "none";
 
@@ -25,29 +26,32 @@ export function ImportDialog({
 }) {
   const id = useId();
   const [isBusy, startBusy] = useTransition();
-  const [text, setText] = useState("");
+  const [form, setForm] = useState<ImportForm>({ text: "" });
   const [preview, setPreview] = useState<ImportPreview | null>(null);
 
   const ask = useAsk();
-  const look = (of: string, columns?: ImportColumns) =>
+  const look = (to: ImportForm) =>
     startBusy(async () => {
-      setText(of);
-      setPreview(await ask(previewImportAction, { text: of, ...(columns && { columns }) }));
+      setForm(to);
+      setPreview(await ask(previewImportAction, to));
     });
+  const say = (more: Partial<ImportForm>) => look({ ...form, ...more });
   const choose = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > MOST_IMPORT_CHARACTERS) {
       setPreview({ kind: "refused", message: "The file is over 500 kB: import fewer lines at a time." });
       return;
     }
-    const read = decodeText(new Uint8Array(await file.arrayBuffer()));
-    if (read.ok) look(read.value);
+    const read = await textOf(file);
+    if (read.ok) look({ text: read.value });
     else setPreview({ kind: "refused", message: read.error });
   };
   const read = preview?.kind === "read" ? preview : null;
   const take = () =>
     startBusy(async () => {
-      const outcome = await ask(importAthletesAction, { text, columns: read!.columns });
+      const inError = read!.errors.map((e) => e.line);
+      const leftOut = [...new Set([...(form.leftOut ?? []), ...inError])];
+      const outcome = await ask(importAthletesAction, { ...form, columns: read!.columns, leftOut });
       if (outcome.kind === "refused") {
         setPreview(outcome);
         return;
@@ -56,7 +60,9 @@ export function ImportDialog({
       onOpenChange(false);
       onDone(outcome.people, outcome.token);
     });
-  const isReady = read && read.errors.length === 0;
+  const known = read ? read.people.added + read.people.changed : 0;
+  const isReady = read && known > 0 && read.linesInError <= new Set(read.errors.map((e) => e.line)).size;
+  const out = read?.linesInError ?? 0;
 
   return (
     <Sheet
@@ -66,13 +72,13 @@ export function ImportDialog({
       className="max-h-[92dvh] w-[48rem] overflow-y-auto"
     >
       <label htmlFor={`${id}-file`} className="mb-2 block text-ink-soft">
-        A CSV file of athletes, working weights or both, with a header row. Nothing is saved until you
-        confirm.
+        A CSV or Excel file of athletes, working weights or both, with a header row. Nothing is saved until
+        you confirm.
       </label>
       <input
         id={`${id}-file`}
         type="file"
-        accept=".csv,.txt,text/csv,text/plain"
+        accept=".csv,.txt,.xlsx,text/csv,text/plain"
         onChange={(e) => void choose(e.target.files?.[0])}
         className="block min-h-9 w-full text-sm file:mr-3 file:min-h-8 file:rounded-sm file:border file:border-line-strong file:bg-field file:px-3 file:font-semibold"
       />
@@ -100,7 +106,7 @@ export function ImportDialog({
                   ]}
                   onChange={(column) => {
                     const { [field.id]: _, ...rest } = read.columns;
-                    look(text, column === NOWHERE ? rest : { ...rest, [field.id]: Number(column) });
+                    say({ columns: column === NOWHERE ? rest : { ...rest, [field.id]: Number(column) } });
                   }}
                 />
               ))}
@@ -133,26 +139,51 @@ export function ImportDialog({
                 </tbody>
               </table>
             </div>
+            {read.asksDayOrder && (
+              <LabelledChoice
+                label="In days written in numbers"
+                value={form.dayOrder ?? ""}
+                placeholder="Say which comes first"
+                groups={[
+                  {
+                    options: [
+                      { value: "day-first", label: "The day comes first", note: "3/4 is the 3rd of April." },
+                      {
+                        value: "month-first",
+                        label: "The month comes first",
+                        note: "3/4 is the 4th of March.",
+                      },
+                    ],
+                  },
+                ]}
+                onChange={(dayOrder) => say({ dayOrder: dayOrder as ImportForm["dayOrder"] })}
+              />
+            )}
+            <SameNames names={read.sameNames} onSay={(key, id) => say({ who: { ...form.who, [key]: id } })} />
             <p className="font-medium">
               {read.people.added} new, {read.people.changed} existing,{" "}
               {counted(read.weights, "working weight")}.
+              {read.liftColumns.length > 0 && (
+                <span className="font-normal text-ink-soft">
+                  {" "}
+                  Lifts by column: {read.liftColumns.join(", ")}.
+                </span>
+              )}
             </p>
-            {read.errors.length > 0 && (
-              <ul
-                aria-label="Errors"
-                className="max-h-40 space-y-0.5 overflow-y-auto bg-ochre-wash px-3 py-2"
-              >
-                {read.errors.map((e) => (
-                  <li key={`${e.line} ${e.message}`}>
-                    <span className="font-semibold">Line {e.line}:</span> {e.message}
-                  </li>
-                ))}
-              </ul>
-            )}
+            <LinesInError
+              heads={read.heads}
+              errors={read.errors}
+              more={read.linesInError - new Set(read.errors.map((e) => e.line)).size}
+              onMend={(line, cells) => say({ mended: { ...form.mended, [line]: cells } })}
+            />
           </>
         )}
       </div>
-      <SheetButtons action="Import" disabled={!isReady || isBusy} onAct={take} />
+      <SheetButtons
+        action={out > 0 ? `Import without ${counted(out, "line")}` : "Import"}
+        disabled={!isReady || isBusy}
+        onAct={take}
+      />
     </Sheet>
   );
 }

@@ -61,10 +61,10 @@ export function BundleImport() {
       <h2 className="section-title mb-1">Import</h2>
       <div className="border-t border-line pt-2.5">
         <label htmlFor={`${id}-file`} className="block text-sm font-semibold">
-          Full backup
+          Full backup or pack
         </label>
         <p id={`${id}-note`} className="mb-2 text-ink-soft">
-          New things are added, existing ones are replaced by those in the backup, everything else stays.
+          New things are added, existing ones are replaced by those in the file, everything else stays.
           Nothing is saved until you confirm.
         </p>
         <input
@@ -108,7 +108,7 @@ export function BundleImport() {
         {state.kind === "taken" && <p>Imported. You can undo it below.</p>}
       </div>
       <p className="mt-8 border-t border-line pt-2.5 text-ink-soft">
-        Import athletes and working weights from CSV on{" "}
+        Import athletes and working weights from a table (CSV or Excel) on{" "}
         <Link
           href="/athletes"
           className="font-semibold text-ink underline underline-offset-4 hover:text-ember"

@@ -3,9 +3,11 @@ import { RecentChanges } from "@/features/recent-changes/recent-changes";
 import { SiteHeader } from "@/features/shared/site-header";
 import type { SharedCards } from "@/server/cards/card-addresses";
 import type { databaseCopies } from "@/server/files/database-copies";
+import type { PackItem } from "@/server/files/pack";
 import type { RecentChange } from "@/server/files/restore";
 import { BundleImport } from "./bundle-import";
 import { CardLinks } from "./card-links";
+import { PackExport } from "./pack-export";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
   {
@@ -45,7 +47,9 @@ export function FilesPage({
   changes,
   cards,
   copies,
+  pack,
 }: {
+  pack: readonly PackItem[];
   changes: readonly RecentChange[];
   cards: readonly SharedCards[];
   copies: ReturnType<typeof databaseCopies>;
@@ -76,6 +80,7 @@ export function FilesPage({
                 </li>
               ))}
             </ul>
+            <PackExport items={pack} />
             {copies && (
               <>
                 <h2 className="section-title mt-10 mb-1">Copies of the database</h2>

@@ -86,7 +86,10 @@ async function gymItems(ids: readonly { id: string; place: number }[]): Promise<
   return opened.flatMap((o, i) => (o ? [{ ...o.gym, place: ids[i]!.place } as Item<"gyms">] : []));
 }
 
-async function templateItems(catalog: Catalog, onUnreadable = forgotten): Promise<Item<"templates">[]> {
+export async function templateItems(
+  catalog: Catalog,
+  onUnreadable = forgotten,
+): Promise<Item<"templates">[]> {
   return (await listTemplates()).flatMap(({ id, name, content }) => {
     const parsed = contentSchema(catalog).safeParse(parseJson(content));
     if (!parsed.success) onUnreadable({ what: "template", row: { id, name, content } });
@@ -94,7 +97,7 @@ async function templateItems(catalog: Catalog, onUnreadable = forgotten): Promis
   });
 }
 
-async function libraryItems(onUnreadable = forgotten): Promise<Item<"library">[]> {
+export async function libraryItems(onUnreadable = forgotten): Promise<Item<"library">[]> {
   return (await listCustomContent()).flatMap(({ id, kind, content }) => {
     const value = parseJson(content);
     const name = (value as { name?: unknown } | undefined)?.name;

@@ -1,5 +1,6 @@
 import { bundleText } from "@/server/files/bundle";
 import { athletesCsv, workingWeightsCsv } from "@/server/files/export";
+import { packText } from "@/server/files/pack";
 import { openCatalog } from "@/server/library/catalog";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
 import { sessionsCalendar } from "@/server/sessions/sessions-feed";
@@ -12,19 +13,26 @@ const CSV: ReadonlyMap<string, typeof workingWeightsCsv> = new Map([
   ["working-weights.csv", workingWeightsCsv],
 ]);
 
-export const GET = sayingTrouble(async (_: Request, { params }: { params: Promise<{ file: string }> }) => {
-  const { file } = await params;
-  const catalog = await openCatalog();
-  if (file === "bundle.json") return fileOf(streamOf(bundleText(catalog)), "application/json", file);
-  if (file === "bundle.schema.json")
-    return fileOf(`${JSON.stringify(bundleJsonSchema(), null, 2)}\n`, "application/schema+json");
-  if (file === "sessions.ics") return fileOf(await sessionsCalendar(catalog), "text/calendar; charset=utf-8");
-  const make = CSV.get(file);
-  if (!make) return new Response("There is no such file to export.\n", { status: 404 });
-  const { name, body } = await make(catalog);
-  // A spreadsheet takes it for UTF-8 by the mark in front.
-  return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);
-});
+export const GET = sayingTrouble(
+  async (request: Request, { params }: { params: Promise<{ file: string }> }) => {
+    const { file } = await params;
+    const catalog = await openCatalog();
+    if (file === "bundle.json") return fileOf(streamOf(bundleText(catalog)), "application/json", file);
+    if (file === "pack.json") {
+      const ids = new URL(request.url).searchParams.get("of")?.split(",") ?? [];
+      return fileOf(await packText(ids, catalog), "application/json", file);
+    }
+    if (file === "bundle.schema.json")
+      return fileOf(`${JSON.stringify(bundleJsonSchema(), null, 2)}\n`, "application/schema+json");
+    if (file === "sessions.ics")
+      return fileOf(await sessionsCalendar(catalog), "text/calendar; charset=utf-8");
+    const make = CSV.get(file);
+    if (!make) return new Response("There is no such file to export.\n", { status: 404 });
+    const { name, body } = await make(catalog);
+    // A spreadsheet takes it for UTF-8 by the mark in front.
+    return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);
+  },
+);
 
 /** A file to be shown or, with a name, to be kept. */
 function fileOf(body: BodyInit, type: string, name?: string): Response {
