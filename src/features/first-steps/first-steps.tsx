@@ -1,20 +1,20 @@
 "use client";
 
-import { Plus } from "lucide-react";
-import { useRef } from "react";
+import { FileUp, Plus } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useRef, useState } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { useCatalog } from "@/client/catalog";
-import type { UnitSystem } from "@/core/units";
+import { counted, type UnitSystem } from "@/core/units";
+import { ImportDialog } from "@/features/athletes/import-dialog";
+import { BundleImport } from "@/features/files/bundle-import";
 import { Wordmark } from "@/features/shared/wordmark";
 import { newId } from "@/lib/new-id";
 import { firstStepsAction } from "@/server/actions/setup";
 import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
 import { FIELD_LOOK, Field } from "@/ui/field";
-
-/** The weight that the form starts with. */
-const FIRST_WEIGHT: Record<UnitSystem, string> = { kg: "60", lb: "135" };
 
 /** What the form has of a kind of gym. */
 function likeSet(id: string, unit: UnitSystem) {
@@ -29,8 +29,12 @@ function likeSet(id: string, unit: UnitSystem) {
 
 const FIRST_SET = "room";
 
-/** The short way in: who comes, a bar with its plates, one lift with its weight. */
-export function FirstSteps() {
+/**
+ * The short way in: who comes, a bar with its plates, one lift with its weight.
+ *
+ * @param known how many athletes there are already, taken in from a file.
+ */
+export function FirstSteps({ known }: { known: number }) {
   const catalog = useCatalog();
   const mainLifts = catalog.lifts.filter((l) => !l.kind);
   const form = useForm<FirstStepsForm>({
@@ -44,7 +48,7 @@ export function FirstSteps() {
       lift: "back-squat",
       sets: 3,
       reps: 5,
-      weight: FIRST_WEIGHT.kg,
+      weight: "",
     },
   });
   const { register, handleSubmit, setError, setValue, watch, formState } = form;
@@ -77,13 +81,15 @@ export function FirstSteps() {
       <main id="content" className="mx-auto max-w-4xl px-7 py-8">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">A first warm-up</h1>
         <p className="mt-1 mb-7 max-w-xl text-sm text-ink-soft">
-          Your athletes, the bar and its plates, one lift: that is all a first plan needs.
+          {known > 0
+            ? `${counted(known, "athlete")} imported. Say what the gym has; more athletes can be added here.`
+            : "Your athletes, the bar and its plates, one lift: that is all a first plan needs."}
         </p>
         <form onSubmit={submit} noValidate className="grid gap-x-12 gap-y-8 md:grid-cols-2">
           <fieldset className="space-y-3">
             <legend className="mb-2 text-base font-bold">Athletes and lift</legend>
             <Field
-              label="Athletes, one per line: name, then a comma and the working weight if you know it"
+              label="Athletes, one per line: name, then the working weight if you know it, as Maria Lopez 42.5"
               error={formState.errors.names?.message}
             >
               <textarea rows={isSeveral ? 6 : 2} autoComplete="off" {...register("names")} />
@@ -120,6 +126,7 @@ export function FirstSteps() {
               <Field
                 label={`${isOnBody ? "In all" : "Weight"}, ${unit}${isSeveral ? " (for lines without one)" : ""}`}
                 error={formState.errors.weight?.message}
+                note="Empty: drills, but no ramp yet."
               >
                 <input inputMode="decimal" {...register("weight")} />
               </Field>
@@ -142,7 +149,6 @@ export function FirstSteps() {
                   {...register("unit", {
                     onChange: (e) => {
                       const to = e.target.value as UnitSystem;
-                      setValue("weight", FIRST_WEIGHT[to]);
                       become(form.getValues("set"), to);
                     },
                   })}
@@ -208,12 +214,38 @@ export function FirstSteps() {
               className="min-h-10 px-5 text-sm"
               disabled={formState.isSubmitting}
             >
-              Plan the warm-up
+              {known > 0 && watch("names").trim() === "" ? "Open the gym" : "Plan the warm-up"}
             </Button>
           </div>
         </form>
+        <FromFiles />
       </main>
     </div>
+  );
+}
+
+/** The other way in: what a coach has in files already. */
+function FromFiles() {
+  const router = useRouter();
+  const [isImporting, setImporting] = useState(false);
+  return (
+    <section
+      aria-label="From files"
+      className="mt-12 grid gap-x-12 gap-y-8 border-t border-line pt-6 md:grid-cols-2"
+    >
+      <div>
+        <h2 className="section-title mb-1">Athletes from a table</h2>
+        <p className="mb-3 text-ink-soft">
+          Names, groups and working weights from CSV or Excel, looked at first.
+        </p>
+        <Button onClick={() => setImporting(true)}>
+          <FileUp aria-hidden className="size-4" />
+          Import a file
+        </Button>
+        <ImportDialog open={isImporting} onOpenChange={setImporting} onDone={() => router.refresh()} />
+      </div>
+      <BundleImport />
+    </section>
   );
 }
 

@@ -9,6 +9,7 @@ import { action } from "./action";
 export const firstStepsAction = action(z.custom<FirstStepsForm>(), async (form, catalog) => {
   const outcome = await takeFirstSteps(form, catalog);
   if (outcome.kind === "refused") return outcome;
+  if (outcome.kind === "opened") redirect("/");
   const { sessionId, athleteId } = outcome;
   redirect(athleteId === null ? `/session/${sessionId}` : `/session/${sessionId}/${athleteId}`);
 });

@@ -8,6 +8,7 @@ import {
   changeAthletes,
   changeReached,
   findAthletes,
+  listAthletes,
   listGroups,
   readAthlete,
   type undoImport,
@@ -55,6 +56,11 @@ export async function listAthletePage(params: Record<string, string | string[] |
   ]);
   return { query, rows, total, pages: Math.max(1, Math.ceil(total / PAGE)), groups, day: today() };
 }
+/** How many athletes there are, those in the archive apart. */
+export async function countAthletes(): Promise<number> {
+  return (await listAthletes()).length;
+}
+
 export type AthletePage = Awaited<ReturnType<typeof listAthletePage>>;
 
 type StoredAthlete = Omit<NonNullable<Awaited<ReturnType<typeof readAthlete>>>, "group">;

@@ -11,10 +11,12 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =
   [row(heads), row(heads.map(() => "---")), ...rows.map(row)].join("\n");
 
 /** A card as Markdown. */
-export function cardMarkdown({ athlete, day, takes, lifts, coolDown, cautions }: CardView): string {
+export function cardMarkdown(card: CardView): string {
+  const { athlete, day, time, arrive, takes, lifts, coolDown, cautions } = card;
+  const when = time ? `, first working set ${time}${arrive ? `, arrive ${arrive}` : ""}` : "";
   return `${[
     `# ${text(athlete)}`,
-    `${format(parseISO(day), "EEEE d MMMM yyyy")}, the warm-up takes ${takes}`,
+    `${format(parseISO(day), "EEEE d MMMM yyyy")}${when}, the warm-up takes ${takes}`,
     ...lifts.flatMap(liftPart),
     ...(coolDown
       ? [`## Cool-down (${coolDown.takes})`, coolDown.drills.map((d) => `- ${text(d)}`).join("\n")]
@@ -23,19 +25,22 @@ export function cardMarkdown({ athlete, day, takes, lifts, coolDown, cautions }:
   ].join("\n\n")}\n`;
 }
 
-function liftPart({ name, drills, ramp, missing }: CardLift): string[] {
+function liftPart({ name, working, drills, ramp, missing }: CardLift): string[] {
   const parts = [`## ${text(name)}`];
+  if (working)
+    parts.push(text(`${working.sets}${working.load ? ` × ${working.load}` : ""}${working.backOffs}`));
   if (drills.length > 0)
     parts.push(
       table(
-        ["At", "Drill", "Phase", "Dose", "Cue"],
+        ["At", "Drill", "Phase", "Dose", "With", "Cue"],
         drills.flatMap((d) => [
-          ...(d.opensCircuit ? [["", `**${d.opensCircuit}**`, "", "", ""]] : []),
+          ...(d.opensCircuit ? [["", `**${d.opensCircuit}**`, "", "", "", ""]] : []),
           [
             d.at,
             d.isInCircuit ? `– ${text(d.name)}` : text(d.name),
             d.phase,
             text(d.dose),
+            text(d.kit.join(", ")),
             text([d.cue, ...d.offers].join(". ")),
           ],
         ]),

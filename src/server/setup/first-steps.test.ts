@@ -41,7 +41,6 @@ test.each([
   ["too many", { names: Array.from({ length: 61 }, (_, i) => `A${i}`).join("\n") }, "names", /at most 60/],
   ["a gym that is not there", { set: "moon" }, "set", /no kind of gym/],
   ["a lift that the gym has nothing for", { lift: "leg-press" }, "lift", /nothing for this lift/],
-  ["no weight", { weight: "" }, "weight", /Type a weight/],
   ["a pull-up without a body weight", { lift: "pull-up" }, "bodyWeight", /Type the body weight/],
   ["a body weight in words", { bodyWeight: "light" }, "bodyWeight", /Type a number/],
   ["a weight between plates", { weight: "86" }, "weight", /Nearest: 85 kg or 90 kg/],
@@ -53,6 +52,15 @@ test.each([
   ["half a rep", { reps: 2.5 }, "reps", /whole number/],
 ])("%s is refused by name", async (_, change, path, message) => {
   expect(await errorsOf(change)).toContainEqual({ path, message: expect.stringMatching(message) });
+});
+
+test("names with a weight behind a space, and with another unit", async () => {
+  const names = "Maria Lopez 42.5\nBo 225 lb\nIda Lund\nLane 7";
+  // 225 lb are 102.06 kg, which these plates do not make.
+  expect(await errorsOf({ names, lift: "bench-press" })).toContainEqual({
+    path: "names",
+    message: expect.stringMatching(/^(Maria Lopez|Bo): What there is does not make it/),
+  });
 });
 
 test("nothing was stored by what was refused", async () => {

@@ -3,9 +3,19 @@ import { gymSets } from "@/catalog/gym-sets";
 import { type Catalog, knownLift } from "@/core/catalog";
 import { type GymKit, gymFromSet, liftKit, usualPlate } from "@/core/gym";
 import { checkWorkingWeight } from "@/core/ramp";
+import { readWeight } from "@/core/roster";
 import { NOTHING_SAID, USUAL_RACKS } from "@/core/session";
-import { formatWeightWithUnit, parseWeight, UNIT_SYSTEMS, type Weight } from "@/core/units";
+import {
+  convertWeight,
+  formatWeightWithUnit,
+  parseWeight,
+  UNIT_SYSTEMS,
+  type UnitSystem,
+  type Weight,
+} from "@/core/units";
+import { listAthletes } from "@/data/athletes";
 import { addFirstRows } from "@/data/first-steps";
+import { addGym } from "@/data/gyms";
 import { memoize } from "@/lib/memoize";
 import { gymRows } from "../gyms/save-gym";
 import { experienceField, idOf, loadedLiftField, repsField, setsField, whole } from "../schemas/fields";
@@ -36,8 +46,13 @@ const typedWeightOrNone = z
 
 interface Listed {
   name: string;
-  weight: Weight | null;
+  /** With the unit that it was said in; null: that of the gym. */
+  said: { weight: Weight; unit: UnitSystem | null } | null;
 }
+
+/** A name with a weight behind it: after a comma, a semicolon or a tab any, after a space one that no name ends with. */
+const NAMED = /^(.*?)\s*[,;\t]\s*(\d[\d.,]*\s*(?:kgs?|lbs?)?)$/i;
+const SPACED = /^(.*?\p{L}.*?)\s+(\d{2,3}(?:[.,]\d+)?\s*(?:kgs?|lbs?)?)$/iu;
 
 /** Reads a list of names, each once, with the weights behind them. */
 function readNames(text: string, context: z.RefinementCtx): Listed[] {
@@ -48,13 +63,12 @@ function readNames(text: string, context: z.RefinementCtx): Listed[] {
   };
   for (const line of text.split("\n").map((l) => l.trim())) {
     if (line === "") continue;
-    const [, name = line, typed] = /^(.*?)\s*[,;\t]\s*([\d.,]+)\s*(?:kg|lb)?$/i.exec(line) ?? [];
+    const [, name = line, typed] = NAMED.exec(line) ?? SPACED.exec(line) ?? [];
     if (name.length > 80) return refuse(`"${name.slice(0, 30)}…" is too long a name.`);
-    const weight = typed === undefined ? null : parseWeight(typed);
-    if (weight && !weight.ok) return refuse(`${name}: ${weight.error}`);
-    if (!listed.some((l) => l.name === name)) listed.push({ name, weight: weight?.value ?? null });
+    const said = typed === undefined ? null : readWeight(typed);
+    if (said && !said.ok) return refuse(`${name}: ${said.error}`);
+    if (!listed.some((l) => l.name === name)) listed.push({ name, said: said?.value ?? null });
   }
-  if (listed.length === 0) return refuse("Type the athlete's name.");
   if (listed.length > MOST_LISTED) return refuse(`Start with at most ${MOST_LISTED} people.`);
   return listed;
 }
@@ -80,7 +94,7 @@ export const firstStepsSchema = memoize((catalog: Catalog) =>
     lift: loadedLiftField(catalog),
     sets: setsField,
     reps: repsField,
-    /** Of those whose line has none; with several it may be left open. */
+    /** Of those whose line has none; left open, they have none. */
     weight: typedWeightOrNone,
   }),
 );
@@ -90,6 +104,8 @@ export type FirstStepsForm = z.input<ReturnType<typeof firstStepsSchema>>;
 
 export type FirstStepsOutcome =
   | { kind: "started"; sessionId: string; athleteId: string | null }
+  /** The gym alone: who trains in it was there before. */
+  | { kind: "opened" }
   | { kind: "refused"; errors: { path: string; message: string }[] };
 
 /**
@@ -124,22 +140,28 @@ export async function takeFirstSteps(form: unknown, catalog: Catalog): Promise<F
     })),
   };
   const main = knownLift(catalog, lift);
-  const athletes = names.map((l) => ({
-    ...l,
-    weight: l.weight ?? parsed.data.weight,
+  if (names.length === 0) {
+    // Whoever has taken athletes in from a file has only the gym to say.
+    if ((await listAthletes()).length === 0) return refuse("names", "Type the athlete's name.");
+    const rows = gymRows(gym);
+    await addGym({ ...rows, gym: { ...rows.gym, id: gym.id, unit } });
+    return { kind: "opened" };
+  }
+  const athletes = names.map(({ name, said }) => ({
+    name,
+    weight: said ? convertWeight(said.weight, said.unit ?? unit, unit) : parsed.data.weight,
+    isFromLine: said !== null,
     id: crypto.randomUUID(),
   }));
-  if (athletes.length === 1 && athletes[0]!.weight === null) return refuse("weight", "Type a weight.");
   if (main.implement === "bodyweight" && bodyWeight === null)
     return refuse("bodyWeight", "Type the body weight: this lift is done with it.");
   const kit = liftKit(gym, main, { unit, bodyWeight, ownBar: null });
   if (!kit) return refuse("lift", "This kind of gym has nothing for this lift. Choose another kind of gym.");
-  for (const { name, weight } of athletes) {
+  for (const { name, weight, isFromLine } of athletes) {
     const checked = weight === null ? null : checkWorkingWeight(kit, weight);
     if (!checked || checked.ok) continue;
     const nearest = [checked.error.lower, checked.error.upper].filter((w) => w !== null);
     const options = nearest.map((w) => formatWeightWithUnit(w, unit)).join(" or ");
-    const isFromLine = names.some((l) => l.name === name && l.weight !== null);
     const message = `What there is does not make it. Nearest: ${options}.`;
     return isFromLine ? refuse("names", `${name}: ${message}`) : refuse("weight", message);
   }

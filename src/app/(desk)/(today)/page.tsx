@@ -1,5 +1,6 @@
 import { FirstSteps } from "@/features/first-steps/first-steps";
 import { Today } from "@/features/today/today";
+import { countAthletes } from "@/server/athletes/athletes";
 import { gymKit } from "@/server/gyms/gym-kit";
 import { openCatalog } from "@/server/library/catalog";
 import { today } from "@/server/sessions/day";
@@ -10,7 +11,7 @@ export const dynamic = "force-dynamic";
 type Search = Promise<Record<string, string | string[] | undefined>>;
 
 export default async function HomePage({ searchParams }: { searchParams: Search }) {
-  if (!(await gymKit())) return <FirstSteps />;
+  if (!(await gymKit())) return <FirstSteps known={await countAthletes()} />;
   const { day, page } = await searchParams;
   const catalog = await openCatalog();
   return <Today listed={await listDay(dayOf(day), pageOf(page), catalog)} today={today()} />;
