@@ -78,7 +78,7 @@ test("axe finds nothing on a drill in variants, in a superset, offered and teste
   await expect(why.getByRole("textbox", { name: "What has to be reached" })).toBeVisible();
   await expectNothing(page);
   await page.getByRole("button", { name: "Add a test" }).click();
-  await page.getByRole("dialog").getByRole("combobox").fill("squat");
+  await page.getByRole("dialog").locator("[cmdk-input]").fill("squat");
   await page.keyboard.press("Enter");
   await expect(why.getByRole("textbox", { name: "What to look for" })).toBeVisible();
   await expectNothing(page);
@@ -94,7 +94,7 @@ test("axe finds nothing on the formats of an approach of one's own, and on a tes
   await expectNothing(page);
   await page.goto(`${server.url}/session/tomorrow-pilots`);
   await page.getByRole("button", { name: "Add a test" }).click();
-  await page.getByRole("dialog").getByRole("combobox").fill("wall slide");
+  await page.getByRole("dialog").locator("[cmdk-input]").fill("wall slide");
   await page.keyboard.press("Enter");
   await page
     .getByRole("button", { name: /^Test Wall slide/ })

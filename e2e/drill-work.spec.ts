@@ -33,7 +33,7 @@ test("a drill in another format, two in turn, a test between: on the plan, on ev
   await expect(rows.getByText("Superset, 2 rounds, 30 s rest after each round")).toBeVisible();
 
   await page.getByRole("button", { name: "Add a test" }).click();
-  await page.getByRole("dialog").getByRole("combobox").fill("body-weight squat");
+  await page.getByRole("dialog").locator("[cmdk-input]").fill("body-weight squat");
   await page.keyboard.press("Enter");
   await expect(why.getByRole("checkbox", { name: "Last of all" })).toBeChecked();
   await saved(page);
@@ -57,7 +57,7 @@ test("a test and a condition for a whole group; what one has reached puts the ot
 }) => {
   await page.goto(`${server.url}/session/tomorrow-pilots`);
   await page.getByRole("button", { name: "Add a test" }).click();
-  await page.getByRole("dialog").getByRole("combobox").fill("wall slide");
+  await page.getByRole("dialog").locator("[cmdk-input]").fill("wall slide");
   await page.keyboard.press("Enter");
   await page
     .getByRole("button", { name: /^Test Wall slide: 20 s/ })

@@ -27,7 +27,9 @@ test("the gym's clock, week and paper are those of its pages and its print", asy
   await field.press("Enter");
   await expect(field).toHaveValue("6:15 pm");
   await expect(page.getByText("Saved")).toBeVisible();
-  const pdf = await (await page.request.get(`${server.url}/session/today-masters/cards.pdf`)).body();
+  const pdf = await (
+    await page.request.get(`${server.url}/session/today-masters/cards.pdf`, { timeout: 60_000 })
+  ).body();
   const pages = await pdfPages(pdf);
   expect(pages).toHaveLength(12);
   expect(pages[0]).toContain("10:00 am");

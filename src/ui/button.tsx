@@ -2,7 +2,7 @@ import { cva, type VariantProps } from "class-variance-authority";
 import type { ComponentProps } from "react";
 
 const button = cva(
-  "inline-flex min-h-8 items-center justify-center gap-1.5 rounded-sm px-3 font-semibold motion-safe:transition-colors disabled:opacity-40",
+  "inline-flex min-h-8 pointer-coarse:min-h-11 items-center justify-center gap-1.5 rounded-sm px-3 font-semibold motion-safe:transition-colors disabled:opacity-40",
   {
     variants: {
       look: {
@@ -31,7 +31,7 @@ export function IconButton({ label, keys, className = "", type = "button", ...pr
       type={type}
       aria-label={label}
       title={keys ? `${label} (${keys})` : label}
-      className={`inline-flex size-8 shrink-0 items-center justify-center rounded-sm text-ink-soft motion-safe:transition-colors hover:bg-chalk-deep hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent ${className}`}
+      className={`inline-flex size-8 pointer-coarse:size-11 shrink-0 items-center justify-center rounded-sm text-ink-soft motion-safe:transition-colors hover:bg-chalk-deep hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent ${className}`}
       {...props}
     />
   );

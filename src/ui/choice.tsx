@@ -67,7 +67,7 @@ export function Choice({ label, value, groups, onChange, placeholder, triggerCla
     <Select.Root value={value} onValueChange={onChange}>
       <Select.Trigger
         aria-label={label}
-        className={`inline-flex items-center gap-1 rounded-sm text-left hover:text-ember data-[state=open]:text-ember ${triggerClassName}`}
+        className={`inline-flex items-center gap-1 pointer-coarse:min-h-11 rounded-sm text-left hover:text-ember data-[state=open]:text-ember ${triggerClassName}`}
       >
         <Select.Value placeholder={placeholder} />
         <ChevronDown aria-hidden className="size-[0.85em] shrink-0 opacity-60" />

@@ -6,6 +6,8 @@ interface RowProps {
   name: string;
   className: string;
   handleClassName?: string;
+  /** Absent: it is a tab stop. */
+  handleTabIndex?: number;
   children: ReactNode;
 }
 
@@ -19,6 +21,7 @@ export function RowShape({
   name,
   className,
   handleClassName = "",
+  handleTabIndex,
   children,
   ref,
   handleRef,
@@ -34,6 +37,7 @@ export function RowShape({
         ref={handleRef}
         type="button"
         aria-label={`Move ${name}`}
+        tabIndex={handleTabIndex}
         className={`inline-flex size-8 shrink-0 cursor-grab touch-none items-center justify-center rounded-sm text-ink-faint hover:bg-chalk-deep hover:text-ink ${handleClassName}`}
       >
         <GripVertical aria-hidden className="size-4" />

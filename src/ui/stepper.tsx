@@ -54,7 +54,7 @@ export function Stepper<T>({
   };
   const offers = error && suggestions ? suggestions(text) : [];
   const button =
-    "inline-flex size-6 items-center justify-center rounded-xs text-ink-soft hover:bg-chalk-deep hover:text-ink disabled:opacity-30";
+    "inline-flex size-6 pointer-coarse:size-11 items-center justify-center rounded-xs text-ink-soft hover:bg-chalk-deep hover:text-ink disabled:opacity-30";
   const big = size === "large";
 
   return (
@@ -85,7 +85,7 @@ export function Stepper<T>({
           aria-invalid={error !== null}
           aria-describedby={error ? `${id}-error` : undefined}
           style={{ width }}
-          className={`min-h-6 min-w-6 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-field aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
+          className={`min-h-6 min-w-6 pointer-coarse:min-h-11 rounded-xs bg-transparent px-0.5 text-center placeholder:font-normal placeholder:text-ink-faint font-bold hover:bg-chalk-deep focus:bg-field aria-invalid:text-ember ${big ? "text-2xl condensed text-ember" : "text-sm"}`}
           onChange={(e) => type(e.target.value)}
           onBlur={(e) => take(e.target.value)}
           onFocus={(e) => e.target.select()}

@@ -9,6 +9,9 @@ import { Sheet, SheetButtons } from "./sheet";
 /** Before a heading: all under it. */
 const ALL = "all of ";
 
+const HEADED =
+  "[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint";
+
 /** Things to tick in a long list, one by one or all under a heading, found by typing. */
 export function TickSheet({
   open,
@@ -25,6 +28,10 @@ export function TickSheet({
           list.onTake(ids);
           onOpenChange(false);
         }}
+        onQuick={(id) => {
+          list.onQuick?.(id);
+          onOpenChange(false);
+        }}
       />
     </Sheet>
   );
@@ -37,6 +44,9 @@ interface TickListProps {
   ticked: readonly string[];
   /** What the button says, by how many are ticked. */
   action: (count: number) => string;
+  /** Things that are taken at once instead of ticking others; they stand first. */
+  quick?: readonly Entry[];
+  onQuick?: (id: string) => void;
   /** Whether nothing at all may be ticked. */
   mayBeNone?: boolean;
   onTake: (ids: string[]) => void;
@@ -48,12 +58,15 @@ function TickList({
   ticked,
   action,
   mayBeNone = false,
+  quick = [],
+  onQuick,
   onTake,
   title,
 }: TickListProps & { title: string }) {
   const [search, setSearch] = useState("");
   const [on, setOn] = useState<ReadonlySet<string>>(() => new Set(ticked));
   const found = useMemo(() => findEntries(items, search), [items, search]);
+  const foundQuick = useMemo(() => findEntries(quick, search), [quick, search]);
   const toggle = (ids: readonly string[]) =>
     setOn((before) => {
       const isAll = ids.every((id) => before.has(id));
@@ -97,14 +110,25 @@ function TickList({
         />
         <Command.List className="mt-2 h-[min(20rem,50dvh)] overflow-y-auto">
           <Command.Empty className="py-3 text-ink-soft">Nobody found.</Command.Empty>
+          {foundQuick.map(({ heading, entries }) => (
+            <Command.Group key={heading} heading={heading} className={HEADED}>
+              {entries.map((e) => (
+                <Command.Item
+                  key={e.id}
+                  value={`quick ${e.id}`}
+                  onSelect={() => onQuick?.(e.id)}
+                  className="flex min-h-8 cursor-pointer items-center gap-3 rounded-xs px-2 font-bold data-[selected=true]:bg-chalk-deep"
+                >
+                  <span className="min-w-0 flex-1 truncate">{e.label}</span>
+                  {e.note && <span className="condensed shrink-0 text-xs text-ink-soft">{e.note}</span>}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          ))}
           {found.map(({ heading, entries }) => {
             const ids = entries.map((e) => e.id);
             return (
-              <Command.Group
-                key={heading}
-                heading={heading}
-                className="[&_[cmdk-group-heading]]:condensed [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-ink-faint"
-              >
+              <Command.Group key={heading} heading={heading} className={HEADED}>
                 {ids.length > 1 &&
                   row(
                     ALL + heading,

@@ -28,7 +28,7 @@ export function Toggle({
         disabled={isFixed}
         aria-describedby={note ? `${id}-note` : undefined}
         onCheckedChange={(on) => onChange(on === true)}
-        className="mt-px inline-flex size-6 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink disabled:opacity-50 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
+        className="mt-px inline-flex size-6 pointer-coarse:size-11 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink disabled:opacity-50 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
       >
         <Checkbox.Indicator>
           <Check aria-hidden className="size-4" />

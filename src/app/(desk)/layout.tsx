@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { CustomContentProvider } from "@/client/custom-content";
 import { Queries } from "@/client/queries";
 import { PaletteOpener } from "@/features/palette/palette-opener";
+import { FocusKeeper } from "@/features/shared/focus-keeper";
 import { FreshOnReturn } from "@/features/shared/fresh-on-return";
 import { ServerAway } from "@/features/shared/server-away";
 import { Toasts } from "@/features/shared/toasts";
@@ -29,6 +30,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
           <PaletteOpener />
         </ConventionsProvider>
       </CustomContentProvider>
+      <FocusKeeper />
       <FreshOnReturn />
       <WaitingSaves />
       <ServerAway />

@@ -30,11 +30,11 @@ export function ImportDialog({
   const [preview, setPreview] = useState<ImportPreview | null>(null);
 
   const ask = useAsk();
-  const look = (to: ImportForm) =>
-    startBusy(async () => {
-      setForm(to);
-      setPreview(await ask(previewImportAction, to));
-    });
+  const look = (to: ImportForm) => {
+    // At once, so that what is said next is said of it.
+    setForm(to);
+    startBusy(async () => setPreview(await ask(previewImportAction, to)));
+  };
   const say = (more: Partial<ImportForm>) => look({ ...form, ...more });
   const choose = async (file: File | undefined) => {
     if (!file) return;

@@ -26,65 +26,71 @@ export function MaximumChart({
   const [first, last] = [history[0]!, history.at(-1)!];
   const said = `${name}, maximum: ${inWords(first.maximum)} ${unit} on ${format(parseISO(first.day), "d MMM yyyy")}, ${inWords(last.maximum)} ${unit} on ${format(parseISO(last.day), "d MMM yyyy")}.`;
   return (
-    <figure className="mt-3" aria-label={said} role="img">
-      <ResponsiveContainer width="100%" height={132}>
-        <LineChart data={data} margin={{ top: 8, right: 12, bottom: 0, left: 0 }} accessibilityLayer={false}>
-          <CartesianGrid vertical={false} stroke="var(--color-line)" />
-          <XAxis
-            dataKey="at"
-            type="number"
-            scale="time"
-            domain={["dataMin", "dataMax"]}
-            tickFormatter={dayOf}
-            tickLine={false}
-            axisLine={{ stroke: "var(--color-ink)" }}
-            tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
-            minTickGap={48}
-          />
-          <YAxis
-            domain={["auto", "auto"]}
-            width={44}
-            tickCount={4}
-            tickFormatter={inWords}
-            tickLine={false}
-            axisLine={false}
-            tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
-          />
-          <Tooltip
-            isAnimationActive={false}
-            cursor={{ stroke: "var(--color-line-strong)" }}
-            content={({ payload }) => {
-              const at = payload?.[0]?.payload as MaximumOfDay | undefined;
-              return at ? (
-                <span className="border border-ink bg-field px-2 py-1 text-xs">
-                  <b>
-                    {inWords(at.maximum)} {unit}
-                  </b>{" "}
-                  {at.isTested ? "tested" : "estimated"}, {format(parseISO(at.day), "d MMM yyyy")}
-                </span>
-              ) : null;
-            }}
-          />
-          <Line
-            dataKey="maximum"
-            type="linear"
-            stroke="var(--color-ember)"
-            strokeWidth={2}
-            isAnimationActive={false}
-            dot={({ cx, cy, payload, key }) => (
-              <circle
-                key={key}
-                cx={cx}
-                cy={cy}
-                r={3.5}
-                strokeWidth={2}
-                stroke="var(--color-ember)"
-                fill={(payload as MaximumOfDay).isTested ? "var(--color-ember)" : "var(--color-chalk)"}
-              />
-            )}
-          />
-        </LineChart>
-      </ResponsiveContainer>
+    <figure className="mt-3">
+      <div role="img" aria-label={said}>
+        <ResponsiveContainer width="100%" height={132}>
+          <LineChart
+            data={data}
+            margin={{ top: 8, right: 12, bottom: 0, left: 0 }}
+            accessibilityLayer={false}
+          >
+            <CartesianGrid vertical={false} stroke="var(--color-line)" />
+            <XAxis
+              dataKey="at"
+              type="number"
+              scale="time"
+              domain={["dataMin", "dataMax"]}
+              tickFormatter={dayOf}
+              tickLine={false}
+              axisLine={{ stroke: "var(--color-ink)" }}
+              tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+              minTickGap={48}
+            />
+            <YAxis
+              domain={["auto", "auto"]}
+              width={44}
+              tickCount={4}
+              tickFormatter={inWords}
+              tickLine={false}
+              axisLine={false}
+              tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+            />
+            <Tooltip
+              isAnimationActive={false}
+              cursor={{ stroke: "var(--color-line-strong)" }}
+              content={({ payload }) => {
+                const at = payload?.[0]?.payload as MaximumOfDay | undefined;
+                return at ? (
+                  <span className="border border-ink bg-field px-2 py-1 text-xs">
+                    <b>
+                      {inWords(at.maximum)} {unit}
+                    </b>{" "}
+                    {at.isTested ? "tested" : "estimated"}, {format(parseISO(at.day), "d MMM yyyy")}
+                  </span>
+                ) : null;
+              }}
+            />
+            <Line
+              dataKey="maximum"
+              type="linear"
+              stroke="var(--color-ember)"
+              strokeWidth={2}
+              isAnimationActive={false}
+              dot={({ cx, cy, payload, key }) => (
+                <circle
+                  key={key}
+                  cx={cx}
+                  cy={cy}
+                  r={3.5}
+                  strokeWidth={2}
+                  stroke="var(--color-ember)"
+                  fill={(payload as MaximumOfDay).isTested ? "var(--color-ember)" : "var(--color-chalk)"}
+                />
+              )}
+            />
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
       <figcaption className="text-2xs text-ink-soft">
         Maximum, {unit}: filled where it was tested, else estimated from the working sets.
       </figcaption>

@@ -1,6 +1,6 @@
 "use client";
 
-import { CopyPlus, LayoutGrid } from "lucide-react";
+import { ChevronLeft, CopyPlus, LayoutGrid } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { useCustomContent } from "@/client/custom-content";
@@ -41,6 +41,12 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
     const params = new URLSearchParams({ shelf: to, ...(of && { of }) });
     window.history.replaceState(null, "", `?${params}`);
   };
+  // On a small screen there is room for the list or for what is open of it.
+  const isOpen = ids[shelf] !== undefined;
+  const close = () => {
+    setIds(({ [shelf]: _, ...others }) => others);
+    window.history.replaceState(null, "", `?shelf=${shelf}`);
+  };
   const showAll = () => {
     setIds(({ drills: _, ...others }) => others);
     window.history.replaceState(null, "", "?shelf=drills");
@@ -49,7 +55,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
   const lift = catalog.lifts.find((l) => l.id === ids.lifts) ?? catalog.lifts[0]!;
   const approach = catalog.approaches.find((a) => a.id === ids.approaches) ?? catalog.approaches[0]!;
   const allDrills = (
-    <Button look="bare" className="-ml-3" onClick={showAll}>
+    <Button look="bare" className="-ml-3 max-lg:hidden" onClick={showAll}>
       <LayoutGrid aria-hidden className="size-4" />
       All drills
     </Button>
@@ -137,15 +143,21 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
           <NewContent kind={KIND_OF[shelf]} onMade={(id) => go(shelf, id)} />
         </div>
         <div className="grid min-h-0 flex-1 gap-x-12 gap-y-8 lg:grid-cols-[22rem_minmax(0,1fr)]">
-          {shelves[shelf].list}
+          <div className={`flex min-h-0 flex-col ${isOpen ? "max-lg:hidden" : ""}`}>
+            {shelves[shelf].list}
+          </div>
           <section
             aria-label="What it is"
             aria-live="polite"
             // Scrolls on its own, so it has to be reachable by keyboard.
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
             tabIndex={0}
-            className="min-h-0 overflow-y-auto py-5 outline-none focus-visible:bg-field"
+            className={`min-h-0 overflow-y-auto py-5 outline-none focus-visible:bg-field ${isOpen ? "" : "max-lg:hidden"}`}
           >
+            <Button look="bare" className="mb-2 -ml-3 lg:hidden" onClick={close}>
+              <ChevronLeft aria-hidden className="size-4" />
+              All {shelf}
+            </Button>
             {shelves[shelf].page}
           </section>
         </div>

@@ -98,6 +98,10 @@ function WhoAndFrom({ choices, draft, onWho, onFrom, onDeleteTemplate }: FieldsP
           action={(count) => (count === 0 ? "Take" : `Take ${counted(count, "athlete")}`)}
           open={isTicking}
           onOpenChange={setTicking}
+          quick={choices.groups
+            .filter((g) => g.people > 0)
+            .map((g) => ({ id: g.id, label: g.name, heading: "Groups", note: counted(g.people, "athlete") }))}
+          onQuick={(id) => onWho(`group ${id}`)}
           onTake={(ids) => onWho(whoAre(choices, ids))}
         />
       </span>

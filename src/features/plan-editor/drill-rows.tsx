@@ -171,6 +171,8 @@ function DrillRowNow({
   const { drill, part, dose } = step;
   // A format, or the sign by which it ends, needs more room than there is beside the name.
   const offers = offersInWords(step);
+  // The list is one tab stop: what is chosen of it, with what can be done to that.
+  const inRow = isChosen ? 0 : -1;
   const isSaidInFull = dose.format !== undefined || dose.until !== undefined;
   return (
     <DragRow
@@ -179,6 +181,7 @@ function DrillRowNow({
       name={drill.name}
       isFixed={part !== undefined}
       className={`${ROW} ${isChosen ? "bg-field" : "hover:bg-field/60"}`}
+      handleTabIndex={inRow}
       handleClassName="order-last max-sm:col-start-4 max-sm:row-start-1"
     >
       <span
@@ -191,6 +194,8 @@ function DrillRowNow({
       <button
         type="button"
         aria-pressed={isChosen}
+        data-rove
+        tabIndex={inRow}
         onClick={() => onChoose({ kind: "drill", drill: drill.id })}
         className="min-w-0 py-[3px] text-left leading-[1.3]"
       >
@@ -221,6 +226,7 @@ function DrillRowNow({
         {part !== "shared" && (
           <IconButton
             className="ml-1"
+            tabIndex={inRow}
             label={step.pinned ? `Unpin ${drill.name}` : `Pin ${drill.name}`}
             aria-pressed={step.pinned}
             onClick={() =>
@@ -236,6 +242,7 @@ function DrillRowNow({
         )}
         <IconButton
           label={`Drop ${drill.name}`}
+          tabIndex={inRow}
           onClick={() => onEdit({ kind: "drop", drill: saidDrill(step) })}
         >
           <Trash2 aria-hidden className="size-4" />

@@ -1,5 +1,6 @@
 "use client";
 
+import { X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
@@ -18,8 +19,10 @@ import { Dropped } from "@/features/shared/dropped";
 import { NEW_TEST } from "@/features/shared/new-test";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
+import { IconButton } from "@/ui/button";
 import { later } from "@/ui/later";
 import { Link } from "@/ui/link";
+import { rove } from "@/ui/rove";
 import { Brief } from "./brief";
 import { DrillRows } from "./drill-rows";
 import { KeysDialog } from "./keys-dialog";
@@ -30,6 +33,7 @@ import { RampRows } from "./ramp-rows";
 import { type Chosen, chosenOf, sameChoice, treadOf } from "./selection";
 import { StairView } from "./stair-view";
 import { TimesThrough } from "./times-through";
+import { useAnnounced } from "./use-announced";
 import { usePart } from "./use-part";
 import { usePlanEditorKeys } from "./use-plan-editor-keys";
 import { useReached } from "./use-reached";
@@ -62,11 +66,18 @@ export function PlanEditor({
 
   const [wantedLift, setWantedLift] = useState(0);
   const [wanted, setWanted] = useState<Chosen>(FIRST);
+  // On a small screen what there is to say of a step comes up when it is touched.
+  const [isWhyOpen, setWhyOpen] = useState(false);
+  const choose = useCallback((to: Chosen) => {
+    setWanted(to);
+    setWhyOpen(true);
+  }, []);
   const [keysOpen, setKeysOpen] = useState(false);
   const [comparing, setComparing] = useState(false);
   const openCompare = useCallback(() => setComparing(true), []);
   const openKeys = useCallback(() => setKeysOpen(true), []);
-  const { planned, edit, editSoon } = usePlannedDraft(draft, editDraft);
+  const { said, announced } = useAnnounced(editDraft);
+  const { planned, edit, editSoon } = usePlannedDraft(draft, announced);
   const isUpToDate = planned === draft;
   const at = Math.min(wantedLift, planned.lifts.length - 1, draft.lifts.length - 1);
   const goToLift = useCallback((to: number) => {
@@ -155,7 +166,7 @@ export function PlanEditor({
           />
           <StairView
             {...{ stair, plan, gym, chosen, weights }}
-            onChoose={setWanted}
+            onChoose={choose}
             onTry={tryOut}
             onEdit={edit}
           />
@@ -165,6 +176,7 @@ export function PlanEditor({
           <section
             aria-label="Steps"
             aria-busy={!isUpToDate}
+            onKeyDown={(e) => rove(e, { isChosen: true })}
             className="relative min-h-0 overflow-y-auto px-7 pb-4 contain-content"
           >
             <div className="flex min-h-10 items-center py-1.5">
@@ -179,12 +191,7 @@ export function PlanEditor({
                 <ProofSign {...{ athlete, gym, isUpToDate }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
-            <DrillRows
-              {...{ plan, stair, chosen }}
-              tests={planned.tests}
-              onChoose={setWanted}
-              onEdit={edit}
-            />
+            <DrillRows {...{ plan, stair, chosen }} tests={planned.tests} onChoose={choose} onEdit={edit} />
             <div className="border-t border-line py-1">
               {planned.begun === null && (
                 <span className="flex flex-wrap gap-x-6">
@@ -211,7 +218,7 @@ export function PlanEditor({
               )}
               <Dropped drills={planned.dropped} onRestore={restoreDrill} />
             </div>
-            <RampRows {...{ plan, stair, gym, chosen }} onChoose={setWanted} onEdit={edit} />
+            <RampRows {...{ plan, stair, gym, chosen }} onChoose={choose} onEdit={edit} />
           </section>
           {/* Where there is no room for three columns the two on the right scroll as one. */}
           <div className="relative min-h-0 lg:overflow-y-auto xl:contents">
@@ -219,8 +226,15 @@ export function PlanEditor({
               id="why"
               tabIndex={-1}
               aria-label="Why"
-              className="relative min-h-0 border-l border-line px-5 py-4 outline-none contain-content focus-visible:bg-field xl:overflow-y-auto"
+              className={`relative min-h-0 border-line px-5 py-4 outline-none focus-visible:bg-field lg:border-l lg:contain-content xl:overflow-y-auto ${WHY_SHEET} ${isWhyOpen ? "" : "max-lg:hidden"}`}
             >
+              <IconButton
+                label="Close"
+                className="sticky top-0 float-right lg:hidden"
+                onClick={() => setWhyOpen(false)}
+              >
+                <X aria-hidden className="size-4" />
+              </IconButton>
               <WhyPanel
                 {...{ chosen, plan, gym, weights }}
                 draft={planned}
@@ -238,6 +252,9 @@ export function PlanEditor({
           </div>
         </div>
       </main>
+      <p role="status" aria-label="What has changed" className="sr-only">
+        {said}
+      </p>
       <CompareDialog
         open={comparing}
         onOpenChange={setComparing}
@@ -250,6 +267,10 @@ export function PlanEditor({
 }
 
 const NOTHING: readonly string[] = [];
+
+/** Below this width why a step is there stands over the lower part of the page. */
+const WHY_SHEET =
+  "max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:max-h-[62dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-chalk max-lg:shadow-sheet";
 
 /**
  * The draft that the plan is of. What is changed on the plan itself is planned at once, so that one change builds on the

@@ -54,6 +54,8 @@ export const RampRows = memo(function RampRows({
             <button
               type="button"
               aria-pressed={isChosen}
+              data-rove
+              tabIndex={isChosen ? 0 : -1}
               onClick={() => onChoose(to)}
               className="grid min-w-0 grid-cols-[5rem_minmax(0,1fr)] items-center gap-x-2 gap-y-0.5 py-1 text-left sm:grid-cols-[6.5rem_5.5rem_minmax(0,1fr)]"
             >
@@ -83,6 +85,7 @@ export const RampRows = memo(function RampRows({
                   </span>
                   <IconButton
                     className="ml-1"
+                    tabIndex={isChosen ? 0 : -1}
                     label={isDone ? `Not done: ramp set ${i + 1}` : `Done: ramp set ${i + 1}`}
                     aria-pressed={isDone}
                     onClick={() => onEdit(tickEdit(plan, i))}

@@ -27,6 +27,19 @@ function useWidth() {
   return { box, width };
 }
 
+/** Below this width of the page the stair is as wide as it takes to touch each tread, and scrolls. Pixels. */
+const NARROW = 1024;
+const LEAST_TREAD = 24;
+const MOST_WIDTH = 2400;
+
+/** How wide the stair is drawn where so much of it is seen. */
+function widthFor(stair: Stair, end: number, seen: number): number {
+  if (seen >= NARROW) return seen;
+  const shortest = Math.min(...stair.treads.map((t) => Math.max(5, t.nextAt - t.startsAt)));
+  const needed = (LEAST_TREAD * end) / shortest + 2 * STAIR.side;
+  return Math.max(seen, Math.min(MOST_WIDTH, Math.ceil(needed)));
+}
+
 /** The warm-up as a stair that climbs to the working weight: the plan's picture and its handle. */
 export const StairView = memo(function StairView({
   stair,
@@ -48,12 +61,18 @@ export const StairView = memo(function StairView({
   onTry: (edit: WarmUpEdit | null) => void;
   onEdit: (edit: WarmUpEdit) => void;
 }) {
-  const { box, width } = useWidth();
+  const { box, width: seen } = useWidth();
   const end = Math.max(stair.available, stair.treads.at(-1)?.nextAt ?? 0, stair.seconds) + ROOM_SECONDS;
+  const width = widthFor(stair, end, seen);
   const scale = stairScale(width, end);
+  const at = stair.treads.find((t) => sameChoice(chosenOf(t, plan), chosen));
+  const middle = at && width > seen ? scale.x((at.startsAt + at.nextAt) / 2) : null;
+  useEffect(() => {
+    if (middle !== null) box.current?.scrollTo({ left: middle - seen / 2, behavior: "smooth" });
+  }, [middle, seen, box]);
   const sunk = cornerClearance(stair, scale, width);
   return (
-    <div ref={box} className="w-full min-w-0 overflow-hidden">
+    <div ref={box} className="w-full min-w-0 overflow-x-auto overflow-y-hidden">
       {/* biome-ignore lint/a11y/useSemanticElements: a group of treads inside a drawing has no HTML element */}
       <svg
         role="group"
@@ -61,7 +80,7 @@ export const StairView = memo(function StairView({
         width={width}
         height={STAIR.height + sunk}
         viewBox={`0 ${-sunk} ${width} ${STAIR.height + sunk}`}
-        className="block touch-pan-y select-none"
+        className={`block select-none ${width > seen ? "touch-auto" : "touch-pan-y"}`}
       >
         <Ground stair={stair} scale={scale} end={end} width={width} />
         {stair.treads.map((tread) => (

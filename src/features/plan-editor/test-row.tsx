@@ -27,6 +27,8 @@ export const TestRow = memo(function TestRow({
       <button
         type="button"
         aria-pressed={isChosen}
+        data-rove
+        tabIndex={isChosen ? 0 : -1}
         onClick={onChoose}
         className="min-w-0 py-[3px] text-left leading-[1.3]"
       >
@@ -40,7 +42,12 @@ export const TestRow = memo(function TestRow({
       <span className="flex items-center">
         <span className="condensed text-sm font-medium whitespace-nowrap">{formatSeconds(seconds)}</span>
         {onDrop ? (
-          <IconButton className="mr-10" label={`Drop the test ${drill.name}`} onClick={onDrop}>
+          <IconButton
+            className="mr-10"
+            tabIndex={isChosen ? 0 : -1}
+            label={`Drop the test ${drill.name}`}
+            onClick={onDrop}
+          >
             <Trash2 aria-hidden className="size-4" />
           </IconButton>
         ) : (

@@ -101,10 +101,14 @@ export function usePlanEditorKeys({
   useHotkeys("shift+g", goAlone, options);
   useHotkeys("shift+right", () => shift(1), options);
   useHotkeys("shift+left", () => shift(-1), options);
-  useHotkeys("right", () => walk(1), options);
-  useHotkeys("left", () => walk(-1), options);
-  useHotkeys("up", () => lift(1), { ...options, enabled: chosen.kind === "set" });
-  useHotkeys("down", () => lift(-1), { ...options, enabled: chosen.kind === "set" });
+  // In the list of steps the arrows lead from one to the next.
+  const ignoreEventWhen = (e: KeyboardEvent) =>
+    e.target instanceof Element && e.target.hasAttribute("data-rove");
+  const beside = { ...options, ignoreEventWhen };
+  useHotkeys("right", () => walk(1), beside);
+  useHotkeys("left", () => walk(-1), beside);
+  useHotkeys("up", () => lift(1), { ...beside, enabled: chosen.kind === "set" });
+  useHotkeys("down", () => lift(-1), { ...beside, enabled: chosen.kind === "set" });
   useHotkeys("1, 2, 3, 4, 5, 6", (_, { keys }) => onLift(Number(keys?.[0]) - 1), options);
   useHotkeys("t", tick, options);
   useHotkeys("c", onCompare, options);

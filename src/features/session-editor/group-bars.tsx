@@ -97,7 +97,7 @@ export function GroupBars({
                 </Link>
                 <IconButton
                   label={`About ${athlete.name}`}
-                  className="-mr-1"
+                  className="-mr-1 max-sm:hidden"
                   onClick={() => onAbout(athlete)}
                 >
                   <UserRound aria-hidden className="size-4" />

@@ -15,11 +15,14 @@ export const PLACES = [
 /** The head of the pages of the desk: the ways between them, and what a page puts beside them. */
 export function SiteHeader({ at, children }: { at: (typeof PLACES)[number]["href"]; children?: ReactNode }) {
   return (
-    <header className="flex min-h-12 flex-wrap items-center gap-x-7 border-b border-line px-4 sm:px-7 pt-2 sm:pt-0 print:hidden">
+    <header className="flex min-h-12 flex-wrap items-center gap-x-7 border-b border-line px-4 pt-1 sm:px-7 sm:pt-0 print:hidden">
       <Link href="/" aria-label="Iron Step: today">
         <Wordmark />
       </Link>
-      <nav aria-label="Places" className="flex gap-5">
+      <nav
+        aria-label="Places"
+        className="flex gap-5 max-sm:order-last max-sm:w-full max-sm:justify-between max-sm:gap-2"
+      >
         {PLACES.map(({ href, name }) => (
           <Link
             key={href}
@@ -31,7 +34,7 @@ export function SiteHeader({ at, children }: { at: (typeof PLACES)[number]["href
           </Link>
         ))}
       </nav>
-      <div className="ml-auto flex items-center gap-3 max-sm:pb-2">
+      <div className="ml-auto flex items-center gap-3">
         {children}
         <ThemeButton />
       </div>

@@ -1,7 +1,7 @@
 /** The name of the app with its sign: three steps. */
 export function Wordmark() {
   return (
-    <span className="flex items-end gap-2 leading-none">
+    <span className="flex min-h-8 items-center gap-2 leading-none">
       <svg aria-hidden width="20" height="18" viewBox="0 0 20 18">
         <path d="M0 18V13H6V18Z" className="fill-[rgb(96_114_134)]" />
         <path d="M7 18V7H13V18Z" className="fill-[rgb(200_136_40)]" />

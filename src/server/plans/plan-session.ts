@@ -28,11 +28,19 @@ export function presentOf({ members }: Pick<OpenSession, "members">): Member[] {
 /** What a thing looks like as JSON; asked for over and over while one request is answered. */
 const textOf = memoize((thing: object) => JSON.stringify(thing));
 
+/** What of a gym plans are worked out by: how it says times and where its clock is do not matter. */
+const plannedBy = memoize(({ name: _, settings: __, timeZone: ___, ...gym }: GymKit) => gym);
+
+/** What of the gym's own content plans are worked out by: films do not matter. */
+const customPlannedBy = memoize(({ custom: { films: _, ...custom } }: Catalog) => custom);
+
 /** What a plan of a whole session is worked out from: what it is called and when it is do not matter. */
 function sessionText({ session, gym }: OpenSession, here: readonly Member[], catalog: Catalog): string {
-  const { name: _, id: __, day: ___, time: ____, ...rest } = session;
+  const { name: _, id: __, day: ___, time: ____, series: _____, ...rest } = session;
   const people = here.map((m) => `${textOf(m.athlete)} ${textOf(m.draft)}`);
-  return [JSON.stringify(rest), textOf(gym), textOf(catalog.custom), ...people].join("\n");
+  return [JSON.stringify(rest), textOf(plannedBy(gym)), textOf(customPlannedBy(catalog)), ...people].join(
+    "\n",
+  );
 }
 
 const draftOf = ({ athlete, draft }: Member): MemberDraft => ({ athlete, draft });
@@ -102,7 +110,12 @@ async function planMembers(
   const group = members.some((m) => !m.absent) ? await keyedGroupPlanOf(opened, catalog) : null;
   const asked = members.map((member) => {
     const part = (!member.absent && group?.plan.members.find((m) => m.id === member.athlete.id)) || null;
-    const own = [textOf(member.draft), textOf(member.athlete), textOf(gym), textOf(catalog.custom)];
+    const own = [
+      textOf(member.draft),
+      textOf(member.athlete),
+      textOf(plannedBy(gym)),
+      textOf(customPlannedBy(catalog)),
+    ];
     // What the others do is in what the group's plan was worked out from.
     const key = planKey("member", ...(part && group ? [group.key, member.athlete.id] : own));
     return { member, part, key };
