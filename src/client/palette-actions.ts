@@ -10,12 +10,15 @@ export interface PaletteAction {
   run: () => void;
 }
 
-let actions: readonly PaletteAction[] = [];
-const listeners = new Set<() => void>();
 const NONE: readonly PaletteAction[] = [];
+/** What the page in view offers, and what every page does. */
+const offers = { page: NONE, everywhere: NONE };
+let actions = NONE;
+const listeners = new Set<() => void>();
 
-function put(next: readonly PaletteAction[]): void {
-  actions = next;
+function put(next: readonly PaletteAction[], on: keyof typeof offers): void {
+  offers[on] = next;
+  actions = [...offers.page, ...offers.everywhere];
   for (const listener of listeners) listener();
 }
 
@@ -24,12 +27,12 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** Offers what a page can do for as long as it is in view. */
-export function useOfferActions(offered: readonly PaletteAction[]): void {
+/** Offers what a page can do for as long as it is in view, or what can be done everywhere. */
+export function useOfferActions(offered: readonly PaletteAction[], on: keyof typeof offers = "page"): void {
   useEffect(() => {
-    put(offered);
-    return () => put(NONE);
-  }, [offered]);
+    put(offered, on);
+    return () => put(NONE, on);
+  }, [offered, on]);
 }
 
 /** What the page in view offers. */

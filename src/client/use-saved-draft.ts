@@ -143,15 +143,7 @@ export function useSavedDraft<T>(
     // Read at once: what is kept from now on is written over it.
     const text = sessionStorage.getItem(name);
     setHistory((h) => keptHistory(text, saver.revision, h.present) ?? h);
-    const keep = () => {
-      if (saver.state.kind !== "saved") return;
-      try {
-        sessionStorage.setItem(name, historyText(historyNow.current, saver.revision));
-      } catch {
-        // No room, or none allowed: undo then ends with the page.
-        sessionStorage.removeItem(name);
-      }
-    };
+    const keep = () => keepHistory(name, historyNow.current, saver.revision);
     const warn = (event: BeforeUnloadEvent) => {
       if (saver.state.kind !== "saved" && !canKeep) event.preventDefault();
     };
@@ -162,6 +154,9 @@ export function useSavedDraft<T>(
       window.removeEventListener("beforeunload", warn);
     };
   }, [name, saver]);
+
+  // Also before it is saved: the page may be loaded again meanwhile.
+  useEffect(() => keepHistory(name, history, saver.revision), [name, saver, history]);
 
   useEffect(() => {
     const channel = new BroadcastChannel(`iron-step ${name}`);
@@ -205,6 +200,17 @@ export function useSavedDraft<T>(
     [saver, canUndo, canRedo, undo, redo, settle],
   );
   return { draft: preview?.draft ?? history.present, change, tryOut, controls };
+}
+
+/** Keeps what can be undone for when the page is loaded again. */
+function keepHistory(name: string, history: History<unknown>, revision: number): void {
+  if (history.past.length + history.future.length === 0) return;
+  try {
+    sessionStorage.setItem(name, historyText(history, revision));
+  } catch {
+    // No room, or none allowed: undo then ends with the page.
+    sessionStorage.removeItem(name);
+  }
 }
 
 export type SavedDraft<T> = ReturnType<typeof useSavedDraft<T>>;

@@ -46,7 +46,10 @@ export function historyText<T>({ past, present, future }: History<T>, revision: 
   });
 }
 
-/** A kept history; null if there is none, nothing in it, or what is stored now is not what it ended with. */
+/**
+ * A kept history; null if there is none, nothing in it, or what is stored now is not what it ended with. It may have been kept
+ * while its last change was being saved: what is stored is one revision on then.
+ */
 export function keptHistory<T>(text: string | null, revision: number, stored: T): History<T> | null {
   if (!text) return null;
   let kept: History<T> & { revision: number };
@@ -57,6 +60,7 @@ export function keptHistory<T>(text: string | null, revision: number, stored: T)
   }
   if (!Array.isArray(kept?.past) || !Array.isArray(kept.future)) return null;
   if (kept.past.length + kept.future.length === 0) return null;
-  const isSame = kept.revision === revision && isEqual(kept.present, stored);
+  const isOf = kept.revision === revision || kept.revision === revision - 1;
+  const isSame = isOf && isEqual(kept.present, stored);
   return isSame ? { past: kept.past, present: stored, future: kept.future } : null;
 }

@@ -6,10 +6,7 @@ export function SearchField({
   label,
   className,
   ...field
-}: { label: string; className: string } & Pick<
-  ComponentProps<"input">,
-  "name" | "value" | "defaultValue" | "onChange"
->) {
+}: { label: string; className: string } & Pick<ComponentProps<"input">, "value" | "onChange" | "onKeyDown">) {
   return (
     <span className={`relative block ${className}`}>
       <Search

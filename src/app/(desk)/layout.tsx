@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { CustomContentProvider } from "@/client/custom-content";
 import { Queries } from "@/client/queries";
+import { NewSessionAnywhere } from "@/features/new-session/new-session";
 import { PaletteOpener } from "@/features/palette/palette-opener";
 import { FocusKeeper } from "@/features/shared/focus-keeper";
 import { FreshOnReturn } from "@/features/shared/fresh-on-return";
@@ -26,7 +27,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
           Skip to content
         </a>
         <ConventionsProvider {...settings}>
-          {children}
+          <NewSessionAnywhere>{children}</NewSessionAnywhere>
           <PaletteOpener />
         </ConventionsProvider>
       </CustomContentProvider>

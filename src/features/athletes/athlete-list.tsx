@@ -3,7 +3,7 @@
 import type { RowSelectionState } from "@tanstack/react-table";
 import { FileUp, Plus } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useEffect, useState, useTransition } from "react";
 import { answered } from "@/client/use-ask";
 import { counted } from "@/core/units";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
@@ -19,6 +19,9 @@ import { ImportDialog } from "./import-dialog";
 
 const RaiseDialog = later(() => import("@/features/raise-weights/raise-dialog").then((m) => m.RaiseDialog));
 const AddDialog = later(() => import("./add-dialog").then((m) => m.AddDialog));
+
+/** What is typed is looked for when nothing has been typed for so long. Milliseconds. */
+const SEARCH_AFTER_MS = 250;
 
 const FILE_LINK = "font-semibold text-ink underline underline-offset-4 hover:text-ember";
 
@@ -55,6 +58,13 @@ export function AthleteList({ page }: { page: AthletePage }) {
       }
       router.refresh();
     });
+  const [typed, setTyped] = useState(query.q);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is typed is looked for once it has come to rest
+  useEffect(() => {
+    if (typed.trim() === query.q) return;
+    const timer = setTimeout(() => go({ q: typed.trim() }), SEARCH_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [typed]);
   const isArchive = query.show === "archived";
 
   return (
@@ -84,20 +94,13 @@ export function AthleteList({ page }: { page: AthletePage }) {
         </div>
         <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
           <search>
-            <form
-              onSubmit={(e) => {
-                e.preventDefault();
-                go({ q: String(new FormData(e.currentTarget).get("q") ?? "").trim() });
-              }}
-            >
-              <SearchField
-                key={query.q}
-                name="q"
-                label="Find by name"
-                className="w-64"
-                defaultValue={query.q}
-              />
-            </form>
+            <SearchField
+              label="Find by name"
+              className="w-64"
+              value={typed}
+              onChange={(e) => setTyped(e.target.value)}
+              onKeyDown={(e) => e.key === "Enter" && go({ q: typed.trim() })}
+            />
           </search>
           <OptionalChoice
             label="Group"

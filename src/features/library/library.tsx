@@ -134,7 +134,7 @@ export function Library({ openShelf, openId }: { openShelf: Shelf; openId: strin
     },
   };
   return (
-    <div className="flex min-h-dvh flex-col lg:h-dvh">
+    <div className="flex min-h-dvh flex-col lg:tall:h-dvh">
       <SiteHeader at="/library" />
       <main id="content" className="mx-auto flex min-h-0 w-full max-w-[80rem] flex-1 flex-col px-7 pt-7">
         <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">Library</h1>

@@ -1,7 +1,8 @@
 "use client";
 
+import { format } from "date-fns";
 import { Plus } from "lucide-react";
-import { useMemo, useState } from "react";
+import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useOfferActions } from "@/client/palette-actions";
 import { Button } from "@/ui/button";
@@ -10,18 +11,38 @@ import { later } from "@/ui/later";
 /** Makes a session in a few steps: who is enough, everything else is as last time until it is changed. */
 export const NewSessionSheet = later(() => import("./new-session-form").then((m) => m.NewSessionSheet));
 
-/** The way to a new session from a page of the desk, by its button, by `N` and from the palette. */
-export function NewSession({ day }: { day: string }) {
-  const [open, setOpen] = useState(false);
-  useHotkeys("n", () => setOpen(true), { preventDefault: true });
-  useOfferActions(useMemo(() => [{ label: "New session", keys: "N", run: () => setOpen(true) }], []));
+const Opener = createContext<(day: string) => void>(() => undefined);
+
+/** Gives the pages in it the way to a new session, by `N` and from the palette. */
+export function NewSessionAnywhere({ children }: { children: ReactNode }) {
+  const [day, setDay] = useState<string | null>(null);
+  const openToday = () => setDay(format(new Date(), "yyyy-MM-dd"));
+  useHotkeys("n", openToday, { preventDefault: true });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: opening it is always the same
+  useOfferActions(
+    useMemo(() => [{ label: "New session", keys: "N", run: openToday }], []),
+    "everywhere",
+  );
   return (
-    <>
-      <Button look="main" onClick={() => setOpen(true)}>
-        <Plus aria-hidden className="size-4" />
-        New session
-      </Button>
-      <NewSessionSheet day={day} time={null} open={open} onOpenChange={setOpen} />
-    </>
+    <Opener value={setDay}>
+      {children}
+      <NewSessionSheet
+        day={day ?? ""}
+        time={null}
+        open={day !== null}
+        onOpenChange={(open) => !open && setDay(null)}
+      />
+    </Opener>
+  );
+}
+
+/** The way to a new session on a day. */
+export function NewSession({ day }: { day: string }) {
+  const open = useContext(Opener);
+  return (
+    <Button look="main" onClick={() => open(day)}>
+      <Plus aria-hidden className="size-4" />
+      New session
+    </Button>
   );
 }

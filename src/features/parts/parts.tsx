@@ -91,7 +91,7 @@ function Fields() {
         onChange={setName}
         note="A note."
       />
-      <SearchField label="Search" className="w-48" defaultValue="" />
+      <SearchField label="Search" className="w-48" value={name} onChange={(e) => setName(e.target.value)} />
       <Toggle label="On or off" note="What it means." isOn={isOn} onChange={setIsOn} />
     </Part>
   );

@@ -143,7 +143,7 @@ export function PlanEditor({
   const restoreDrill = useCallback((drill: string) => edit({ kind: "reset-drill", drill }), [edit]);
 
   return (
-    <div className="flex min-h-dvh flex-col lg:h-dvh">
+    <div className="flex min-h-dvh flex-col lg:tall:h-dvh">
       <SessionTop
         session={session}
         people={attendees}
@@ -177,7 +177,7 @@ export function PlanEditor({
             aria-label="Steps"
             aria-busy={!isUpToDate}
             onKeyDown={(e) => rove(e, { isChosen: true })}
-            className="relative min-h-0 overflow-y-auto px-7 pb-4 contain-content"
+            className="relative min-h-0 px-7 pb-4 contain-content tall:overflow-y-auto"
           >
             <div className="flex min-h-10 items-center py-1.5">
               {isGroup ? (
@@ -221,12 +221,12 @@ export function PlanEditor({
             <RampRows {...{ plan, stair, gym, chosen }} onChoose={choose} onEdit={edit} />
           </section>
           {/* Where there is no room for three columns the two on the right scroll as one. */}
-          <div className="relative min-h-0 lg:overflow-y-auto xl:contents">
+          <div className="relative min-h-0 lg:tall:overflow-y-auto xl:contents">
             <section
               id="why"
               tabIndex={-1}
               aria-label="Why"
-              className={`relative min-h-0 border-line px-5 py-4 outline-none focus-visible:bg-field lg:border-l lg:contain-content xl:overflow-y-auto ${WHY_SHEET} ${isWhyOpen ? "" : "max-lg:hidden"}`}
+              className={`relative min-h-0 border-line px-5 py-4 outline-none focus-visible:bg-field lg:border-l lg:contain-content xl:tall:overflow-y-auto ${WHY_SHEET} ${isWhyOpen ? "" : "max-lg:hidden"}`}
             >
               <IconButton
                 label="Close"

@@ -75,7 +75,7 @@ const SettledReview = memo(function SettledReview({
       // Scrolls on its own, so it has to be reachable by keyboard.
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must take the focus
       tabIndex={0}
-      className="relative min-h-0 space-y-4 border-t border-l border-line px-5 py-4 contain-content xl:overflow-y-auto xl:border-t-0"
+      className="relative min-h-0 space-y-4 border-t border-l border-line px-5 py-4 contain-content xl:border-t-0 xl:tall:overflow-y-auto"
     >
       <ReviewList {...{ found, remedies, written, plan, onEdit, onChoose }} />
       <CutToFit sentences={cut} minutes={request.minutes} />

@@ -1,6 +1,7 @@
 import { type CardView, cardView } from "@/core/card";
 import type { Catalog } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
+import type { GymKit } from "@/core/gym";
 import type { PlanOutline, PlanRequest } from "@/core/plan";
 import {
   type MemberDraft,
