@@ -77,7 +77,7 @@ export function GroupBars({
                   aria-label={`${athlete.name} is present`}
                   checked={!absent}
                   onChange={() => onEdit({ kind: "absent", athleteId: athlete.id, absent: !absent })}
-                  className="size-6 shrink-0 accent-ember"
+                  className="size-6 shrink-0 accent-ink"
                 />
                 <Link
                   href={`/session/${sessionId}/${athlete.id}`}
