@@ -163,6 +163,8 @@ export const session = sqliteTable(
     /** What it has in common with others that come again, and on which days; null: it comes once. */
     seriesId: text("series_id"),
     seriesRule: text("series_rule"),
+    /** When all were ready to lift as it was last worked out, bars that are shared included; null: not since it was changed. */
+    readySeconds: integer("ready_seconds"),
     /** Lifts, time, approach, room and drills for everybody, as JSON. */
     content: text("content").notNull(),
     /** Counts the saved changes: a write that was made from an older one is refused. */

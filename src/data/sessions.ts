@@ -171,6 +171,11 @@ export async function updateSession(
   });
 }
 
+/** Notes when all of a session are ready to lift, which is no change of it. */
+export async function noteReady(id: string, seconds: number): Promise<void> {
+  await write((db) => db.update(session).set({ readySeconds: seconds }).where(eq(session.id, id)));
+}
+
 /** What of a session is stored besides its id and revision. */
 export type SessionValues = Omit<typeof session.$inferInsert, "id" | "revision">;
 

@@ -131,13 +131,13 @@ describe("copies", () => {
     const { client } = await openDatabaseFile();
     await addGroup(client, "a");
     await client.executeMultiple(
-      "DROP INDEX session_series_day; ALTER TABLE session DROP COLUMN series_id; ALTER TABLE session DROP COLUMN series_rule; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
+      "ALTER TABLE session DROP COLUMN ready_seconds; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
     );
     client.close();
     const again = await opened();
-    await again.execute("SELECT series_id FROM session");
+    await again.execute("SELECT ready_seconds FROM session");
     const [copy] = listCopies(file);
-    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0015_series\.db$/);
+    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0017_ready\.db$/);
     expect(await groupsOf(copy!.file)).toEqual(["a"]);
   });
 

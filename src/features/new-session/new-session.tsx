@@ -2,7 +2,7 @@
 
 import { format } from "date-fns";
 import { Plus } from "lucide-react";
-import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useOfferActions } from "@/client/palette-actions";
 import { Button } from "@/ui/button";
@@ -16,11 +16,10 @@ const Opener = createContext<(day: string) => void>(() => undefined);
 /** Gives the pages in it the way to a new session, by `N` and from the palette. */
 export function NewSessionAnywhere({ children }: { children: ReactNode }) {
   const [day, setDay] = useState<string | null>(null);
-  const openToday = () => setDay(format(new Date(), "yyyy-MM-dd"));
+  const openToday = useCallback(() => setDay(format(new Date(), "yyyy-MM-dd")), []);
   useHotkeys("n", openToday, { preventDefault: true });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: opening it is always the same
   useOfferActions(
-    useMemo(() => [{ label: "New session", keys: "N", run: openToday }], []),
+    useMemo(() => [{ label: "New session", keys: "N", run: openToday }], [openToday]),
     "everywhere",
   );
   return (

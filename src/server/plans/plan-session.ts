@@ -10,6 +10,7 @@ import {
   type SessionReady,
   sessionReady,
 } from "@/core/session";
+import { noteReady } from "@/data/sessions";
 import { memoize } from "@/lib/memoize";
 import type { Member, OpenSession } from "../sessions/open-session";
 import { planKey, plansFor } from "./plan-store";
@@ -80,8 +81,15 @@ export async function wholePlanOf(opened: OpenSession, catalog: Catalog): Promis
   return (await groupPlanOf(opened, catalog)) ?? (await keyedPlanOf("each", opened, catalog)).plan;
 }
 
-/** When everybody who is there is ready to lift, the bars they share included. */
+/** When everybody who is there is ready to lift, the bars they share included; it is noted for the calendar. */
 export async function readyOf(opened: OpenSession, catalog: Catalog): Promise<SessionReady> {
+  const ready = await workOutReady(opened, catalog);
+  const seconds = Math.round(ready.seconds);
+  if (seconds !== opened.readySeconds) await noteReady(opened.session.id, seconds);
+  return ready;
+}
+
+async function workOutReady(opened: OpenSession, catalog: Catalog): Promise<SessionReady> {
   const { session, gym } = opened;
   const { key, plan } =
     (await keyedGroupPlanOf(opened, catalog)) ?? (await keyedPlanOf("each", opened, catalog));

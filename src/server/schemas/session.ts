@@ -141,5 +141,5 @@ export function sessionRow(session: Session) {
   const { id, name, day, time, gymId, groupId, series } = session;
   const content = JSON.stringify(contentOf(session));
   const of = { seriesId: series?.id ?? null, seriesRule: series?.rule ?? null };
-  return { id, name, day, time, gymId, groupId, ...of, content, updatedAt: Date.now() };
+  return { id, name, day, time, gymId, groupId, ...of, readySeconds: null, content, updatedAt: Date.now() };
 }

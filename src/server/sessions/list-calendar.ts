@@ -23,6 +23,11 @@ export type CalendarView = "week" | "day";
 /** The most sessions that a calendar shows at a time. */
 const MOST_SHOWN = 500;
 
+/** How long before the first working set to arrive: the minutes there are, or what it takes where that is known to be more. */
+export function leadOf({ readySeconds }: { readySeconds: number | null }, minutes: number): number {
+  return Math.max(minutes, Math.ceil((readySeconds ?? 0) / 60));
+}
+
 /** The sessions of the week or day that a day is in. */
 export async function listCalendar(day: string, view: CalendarView, catalog: Catalog) {
   const first =
@@ -37,7 +42,7 @@ export async function listCalendar(day: string, view: CalendarView, catalog: Cat
     const parsed = parseSession(row, catalog);
     const lifts = parsed.ok ? parsed.value.lifts.map((l) => liftById(catalog, l.lift)?.name ?? l.lift) : [];
     const minutes = parsed.ok ? parsed.value.minutes : 0;
-    const from = time && clockTime(Math.max(0, clockMinutes(time) - minutes));
+    const from = time && clockTime(Math.max(0, clockMinutes(time) - leadOf(row.session, minutes)));
     const people = row.participants.filter((p) => !p.absent).length;
     return { id, name, day: on, from, time, lifts, people, revision };
   });

@@ -31,6 +31,8 @@ export interface Member {
 export interface OpenSession {
   session: Session;
   revision: number;
+  /** When all were ready as it was last worked out; null: not since it was changed. */
+  readySeconds: number | null;
   gym: GymKit;
   /** In the session's order, those who are absent included. */
   members: Member[];
@@ -132,7 +134,13 @@ export async function openSessions(
     });
     return {
       row: row.session,
-      opened: ok({ session: session.value, revision: row.session.revision, gym, members }),
+      opened: ok({
+        session: session.value,
+        revision: row.session.revision,
+        readySeconds: row.session.readySeconds,
+        gym,
+        members,
+      }),
     };
   });
 }

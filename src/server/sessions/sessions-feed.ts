@@ -8,6 +8,7 @@ import { counted } from "@/core/units";
 import { listGyms } from "@/data/gyms";
 import { listSessions } from "@/data/sessions";
 import { publicUrl } from "../cards/card-addresses";
+import { leadOf } from "./list-calendar";
 import { parseSession } from "./open-session";
 
 /** Days that the feed goes back and ahead. */
@@ -62,7 +63,7 @@ export async function sessionsCalendar(catalog: Catalog, now = new Date()): Prom
         counted(people, "athlete"),
         ...(time ? [`First working set ${time}`] : []),
       ].join("\n"),
-      start: at(day, time ? clockMinutes(time) - minutes : 0, time ? zone : null),
+      start: at(day, time ? clockMinutes(time) - leadOf(row.session, minutes) : 0, time ? zone : null),
       end: at(day, time ? clockMinutes(time) + AFTER : DAY, time ? zone : null),
       allDay: !time,
       ...(time && zone ? { timezone: zone } : { floating: true }),
