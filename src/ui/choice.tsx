@@ -28,7 +28,7 @@ interface ChoiceProps {
 export function LabelledChoice(props: ChoiceProps) {
   return (
     <span className="flex flex-col">
-      <span aria-hidden className="condensed text-2xs text-ink-faint">
+      <span aria-hidden className="condensed text-2xs text-ink-soft">
         {props.label}
       </span>
       <Choice {...props} triggerClassName="min-h-6 text-sm font-bold" />
@@ -99,7 +99,7 @@ export function Choice({ label, value, groups, onChange, placeholder, triggerCla
                     </span>
                     <span>
                       <Select.ItemText>{option.label}</Select.ItemText>
-                      {option.note && <span className="block text-2xs text-ink-faint">{option.note}</span>}
+                      {option.note && <span className="block text-2xs text-ink-soft">{option.note}</span>}
                     </span>
                   </Select.Item>
                 ))}

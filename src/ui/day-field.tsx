@@ -23,7 +23,7 @@ export function DayField({
   const [open, setOpen] = useState(false);
   return (
     <span className="flex flex-col">
-      <span aria-hidden className="condensed text-2xs text-ink-faint">
+      <span aria-hidden className="condensed text-2xs text-ink-soft">
         {label}
       </span>
       <Popover.Root open={open} onOpenChange={setOpen}>

@@ -59,7 +59,7 @@ export function Stepper<T>({
 
   return (
     <div className="relative inline-flex flex-col">
-      <label htmlFor={id} className={hideLabel ? "sr-only" : "condensed text-2xs text-ink-faint"}>
+      <label htmlFor={id} className={hideLabel ? "sr-only" : "condensed text-2xs text-ink-soft"}>
         {label}
       </label>
       <span className="inline-flex items-center">

@@ -14,6 +14,7 @@ import {
   type PlanTest,
   planOfLift,
   type Stair,
+  stairInWords,
   stairOf,
 } from "../plan";
 import { isBarKit } from "../plates";
@@ -101,6 +102,8 @@ export interface CardView {
   seconds: number;
   minutes: number;
   stair: Stair;
+  /** The stair in words, for who cannot see it. */
+  stairSays: string;
   lifts: CardLift[];
   /** What comes again after the last lift, and how long that takes, as "6:20"; null: nothing. */
   coolDown: { drills: string[]; takes: string } | null;
@@ -131,6 +134,7 @@ export function cardView({
   allReady?: number;
 }): CardView {
   const { day, time } = session;
+  const stair = stairOf(planOfLift(plan, 0), request.minutes);
   const { clock, paper } = gym.settings ?? USUAL_SETTINGS;
   const lifts = request.lifts.map(({ lift, kit, additions = [] }, at): CardLift => {
     const part = planOfLift(plan, at);
@@ -155,7 +159,8 @@ export function cardView({
     takes: formatClock(plan.seconds),
     seconds: plan.seconds,
     minutes: request.minutes,
-    stair: stairOf(planOfLift(plan, 0), request.minutes),
+    stair,
+    stairSays: stairInWords(stair),
     lifts,
     coolDown: coolDown && {
       drills: coolDown.drills.map((d) => `${d.drill.name} ${formatDose(d.dose)}`),

@@ -12,6 +12,7 @@ export { planRamps } from "./plan-ramps";
 export { outlineOf, planExactly, planWarmUp } from "./plan-warm-up";
 export { demandInSentence, reasonFor } from "./reasons";
 export { type Stair, stairOf, type Tread } from "./stair";
+export { stairInWords } from "./stair-in-words";
 export { type Substitute, substitutesFor } from "./substitutes";
 export { type PlanSummary, summaryOf } from "./summary";
 export type {

@@ -22,7 +22,7 @@ type Order = AthletePage["query"]["order"];
 const features = tableFeatures({ rowSelectionFeature, rowSortingFeature });
 const column = createColumnHelper<typeof features, Row>();
 
-const TICK = "block size-4 accent-ink";
+const TICK = "block size-6 accent-ink";
 
 /** By the orders that the server knows; the other columns cannot be ordered by. */
 const columns = column.columns([

@@ -39,7 +39,7 @@ export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
           width={720}
           height={92}
           minutes={Math.max(minutes, seconds / 60) + 1}
-          label={`The warm-up as a stair: ${takes} of ${minutes} minutes`}
+          label={`The warm-up as a stair: ${card.stairSays}`}
         />
       </div>
       {lifts.map((lift, i) => (

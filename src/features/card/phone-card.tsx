@@ -9,7 +9,7 @@ import { PhoneDrill } from "./phone-drill";
 
 /** One athlete's card on a phone: the same as on paper, one under the other. */
 export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
-  const { time, arrive, takes, minutes, seconds } = card;
+  const { time, arrive, minutes, seconds } = card;
   return (
     <main className="mx-auto max-w-lg px-4 py-5 text-sm">
       <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{card.athlete}</h1>
@@ -23,7 +23,7 @@ export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
           width={360}
           height={72}
           minutes={Math.max(minutes, seconds / 60) + 1}
-          label={`The warm-up as a stair: ${takes} of ${minutes} minutes`}
+          label={`The warm-up as a stair: ${card.stairSays}`}
         />
       </div>
       {card.lifts.map((lift, i) => (

@@ -203,7 +203,7 @@ export function FirstSteps({ known }: { known: number }) {
               Add size
             </Button>
             <label className="mt-1 flex items-start gap-2">
-              <input type="checkbox" className="mt-0.5 size-4 accent-ember" {...register("bumpers")} />
+              <input type="checkbox" className="size-6 accent-ink" {...register("bumpers")} />
               <span>The larger plates are bumpers (all of full diameter).</span>
             </label>
           </fieldset>

@@ -26,7 +26,7 @@ export function Ticks<T extends string>({
               onChange={(e) =>
                 onChange(all.filter((o) => (o === id ? e.target.checked : chosen.includes(o))))
               }
-              className="size-4 accent-ember"
+              className="size-6 accent-ink"
             />
             {nameOf(id)}
           </label>

@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
 import { type Approach, knownApproach, PHASE_NAMES } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { type PlanRequest, planOfLift, planWarmUp, stairOf, summaryOf } from "@/core/plan";
+import { type PlanRequest, planOfLift, planWarmUp, stairInWords, stairOf, summaryOf } from "@/core/plan";
 import { counted, formatClock } from "@/core/units";
 import { approachGroups } from "@/features/shared/lift-groups";
 import { SmallStair } from "@/features/shared/small-stair";
@@ -111,6 +111,7 @@ function Column({
   const summary = summaryOf(plan);
   const first = plan.steps.filter((s) => s.block === 0 && s.round === 1);
   const over = plan.seconds > available * 60;
+  const stair = stairOf(planOfLift(plan, 0), available);
   return (
     <section aria-label={approach.name} className="min-w-0">
       <div className="flex min-h-9 items-center justify-between gap-3">
@@ -131,11 +132,11 @@ function Column({
       </div>
       <p className="mt-1 min-h-10 max-w-[30rem] text-ink-soft">{approach.belief}</p>
       <SmallStair
-        stair={stairOf(planOfLift(plan, 0), available)}
+        stair={stair}
         width={STAIR_WIDTH}
         height={84}
         minutes={minutes}
-        label={`${formatClock(plan.seconds)} of ${available} minutes`}
+        label={stairInWords(stair)}
       />
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-0.5">
         <Fact name="To the first working set" value={formatClock(plan.seconds)} loud={over} />

@@ -7,7 +7,7 @@ import type { AthleteRecord } from "@/core/athlete";
 import { knownLift } from "@/core/catalog";
 import { MOST_LIFTS, startLift, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
-import { type Plan, planOfLift, stairOf } from "@/core/plan";
+import { type Plan, planOfLift, stairInWords, stairOf } from "@/core/plan";
 import { formatClock, formatWeight } from "@/core/units";
 import { AddLift } from "@/features/shared/add-lift";
 import { SmallStair } from "@/features/shared/small-stair";
@@ -76,7 +76,7 @@ export const LiftStrip = memo(function LiftStrip({
                   width={88}
                   height={26}
                   minutes={minutes}
-                  label={`${formatClock(part.seconds)} to the first working set`}
+                  label={stairInWords(stairOf(part, null))}
                 />
               </button>
               {d.pairedWithNext && (

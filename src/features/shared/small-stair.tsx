@@ -31,6 +31,7 @@ export function SmallStair({
   height: number;
   /** How many minutes the width stands for, so that stairs under each other compare. */
   minutes: number;
+  /** All that the stair says, see `stairInWords`. */
   label: string;
 }) {
   const heat = useId();

@@ -1,5 +1,6 @@
 import { addDays, format, parseISO } from "date-fns";
 import { TriangleAlert } from "lucide-react";
+import { stairInWords } from "@/core/plan";
 import { counted, formatClock, formatWeight } from "@/core/units";
 import { NewSession } from "@/features/new-session/new-session";
 import { SiteHeader } from "@/features/shared/site-header";
@@ -155,13 +156,7 @@ function Line({
           )}
         </span>
       </span>
-      <SmallStair
-        stair={stair}
-        width={208}
-        height={48}
-        minutes={minutes}
-        label={`${formatClock(stair.seconds)} of ${line.minutes} minutes`}
-      />
+      <SmallStair stair={stair} width={208} height={48} minutes={minutes} label={stairInWords(stair)} />
     </Link>
   );
 }
