@@ -103,7 +103,7 @@ test("a file is looked at, mended by its columns, taken in and taken back", asyn
   await expect(sheet.getByRole("alert")).toHaveText(/This Excel file cannot be read/);
   await input.setInputFiles(file("who,lift,weight\nPia Holm,Deadlift,100\nLeif Roos,Deadlift,"));
   await expect(sheet.getByText("Choose the column with the names.")).toBeVisible();
-  await sheet.getByRole("combobox", { name: "Name" }).click();
+  await sheet.getByRole("combobox", { name: "Name", exact: true }).click();
   await page.getByRole("option", { name: "who" }).click();
   await expect(sheet.getByText("Deadlift: there is no weight.")).toBeVisible();
   await expect(sheet.getByRole("button", { name: "Import without 1 line" })).toBeEnabled();

@@ -2,6 +2,7 @@ import { statSync } from "node:fs";
 import { open } from "node:fs/promises";
 import { expect, type Page, test } from "@playwright/test";
 import { serverForTests } from "./server";
+import { openMenu } from "./signs";
 
 const server = serverForTests({ demo: true });
 
@@ -14,16 +15,6 @@ async function share(page: Page, session: string): Promise<string> {
     await expect(link).toBeVisible({ timeout: 2000 });
   }).toPass();
   return server.url + (await link.getAttribute("href"));
-}
-
-/** Opens what else can be done with a session. */
-async function openMenu(page: Page): Promise<void> {
-  const entry = page.getByRole("menuitem", { name: "Delete" });
-  await expect(async () => {
-    if (!(await entry.isVisible()))
-      await page.getByRole("button", { name: "More for this session" }).click({ timeout: 2000 });
-    await expect(entry).toBeVisible({ timeout: 2000 });
-  }).toPass();
 }
 
 test("links to cards are listed with when they end, and are ended there", async ({ page }) => {

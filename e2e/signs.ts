@@ -9,3 +9,13 @@ export async function saved(page: Page): Promise<void> {
 export async function ready(page: Page): Promise<void> {
   await expect(page.getByText(/^(Ready to lift after|Over by) /)).toBeVisible({ timeout: 30_000 });
 }
+
+/** Opens what else can be done with a session. */
+export async function openMenu(page: Page): Promise<void> {
+  const entry = page.getByRole("menuitem", { name: "Delete" });
+  await expect(async () => {
+    if (!(await entry.isVisible()))
+      await page.getByRole("button", { name: "More for this session" }).click({ timeout: 2000 });
+    await expect(entry).toBeVisible({ timeout: 2000 });
+  }).toPass();
+}
