@@ -29,13 +29,21 @@ export function NewSessionSheet({
 }) {
   return (
     <Sheet title="New session" open={open} onOpenChange={onOpenChange} className="w-[34rem]">
-      <NewSessionForm {...at} />
+      <NewSessionForm {...at} onStarted={() => onOpenChange(false)} />
     </Sheet>
   );
 }
 
 /** It opens on who was chosen last. */
-function NewSessionForm({ day, time }: { day: string; time: string | null }) {
+function NewSessionForm({
+  day,
+  time,
+  onStarted,
+}: {
+  day: string;
+  time: string | null;
+  onStarted: () => void;
+}) {
   const router = useRouter();
   const { data: choices, refetch } = useData<NewSessionChoices>("new-session");
   const [draft, setDraft] = useState<NewSessionDraft | null>(null);
@@ -64,8 +72,10 @@ function NewSessionForm({ day, time }: { day: string; time: string | null }) {
     localStorage.setItem(LAST_WHO, draft.who);
     const outcome = await ask(startSessionAction, requestOf(choices, draft));
     setStarting(false);
-    if (outcome.kind === "refused") setMessage(outcome.message);
-    else router.push(`/session/${outcome.id}`);
+    if (outcome.kind === "refused") return setMessage(outcome.message);
+    // It stands over every page: it would stay on the next.
+    onStarted();
+    router.push(`/session/${outcome.id}`);
   };
   const deleteTemplate = async (template: string) => {
     const outcome = await answered(removeTemplateAction(template));
