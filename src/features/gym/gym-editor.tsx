@@ -106,7 +106,7 @@ export function GymEditor({
             </p>
           )}
         </div>
-        <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <div className="mt-7 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
           <div className="space-y-10">
             <Bar gym={gym} set={set} />
             <PlateRack gym={gym} set={set} />

@@ -31,63 +31,65 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
       <div className="mt-2 mb-3 overflow-x-auto">
         <PlateStrip plates={gym.plates} perSide={gym.plates.map((p) => p.weight)} scale={0.16} />
       </div>
-      <table className="w-full border-collapse">
-        <thead>
-          <tr className="border-b border-ink text-left text-xs text-ink-soft">
-            <th className="py-1 font-semibold">{gym.unit}</th>
-            <th className="py-1 font-semibold">Pairs</th>
-            <th className="py-1 font-semibold">Full-diameter</th>
-            <th className="py-1 font-semibold">Colour</th>
-            <th className="py-1">
-              <span className="sr-only">Remove</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {gym.plates.map((p, i) => {
-            const name = formatWeight(p.weight);
-            return (
-              <tr key={p.weight} className="border-b border-line">
-                <th scope="row" className="condensed py-1 text-left text-lg font-bold">
-                  {name}
-                </th>
-                <td>
-                  <WholeStepper
-                    label={`Pairs of ${name}`}
-                    hideLabel
-                    value={p.pairs}
-                    range={[1, MOST_PAIRS]}
-                    onChange={(pairs) => change(i, { pairs })}
-                  />
-                </td>
-                <td>
-                  <input
-                    type="checkbox"
-                    aria-label={`${name} is a full-diameter plate`}
-                    checked={p.fullDiameter}
-                    onChange={(e) => change(i, { fullDiameter: e.target.checked })}
-                    className="block size-6 accent-ink"
-                  />
-                </td>
-                <td>
-                  <input
-                    type="color"
-                    aria-label={`Colour of ${name}`}
-                    value={p.colour}
-                    onChange={(e) => change(i, { colour: e.target.value })}
-                    className="h-7 w-10 rounded-xs border border-line-strong bg-field"
-                  />
-                </td>
-                <td className="text-right">
-                  <IconButton label={`Remove ${name}`} onClick={() => put(gym.plates.toSpliced(i, 1))}>
-                    <X aria-hidden className="size-4" />
-                  </IconButton>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse">
+          <thead>
+            <tr className="border-b border-ink text-left text-xs text-ink-soft">
+              <th className="py-1 font-semibold">{gym.unit}</th>
+              <th className="py-1 font-semibold">Pairs</th>
+              <th className="py-1 font-semibold">Full-diameter</th>
+              <th className="py-1 font-semibold">Colour</th>
+              <th className="py-1">
+                <span className="sr-only">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {gym.plates.map((p, i) => {
+              const name = formatWeight(p.weight);
+              return (
+                <tr key={p.weight} className="border-b border-line">
+                  <th scope="row" className="condensed py-1 text-left text-lg font-bold">
+                    {name}
+                  </th>
+                  <td>
+                    <WholeStepper
+                      label={`Pairs of ${name}`}
+                      hideLabel
+                      value={p.pairs}
+                      range={[1, MOST_PAIRS]}
+                      onChange={(pairs) => change(i, { pairs })}
+                    />
+                  </td>
+                  <td>
+                    <input
+                      type="checkbox"
+                      aria-label={`${name} is a full-diameter plate`}
+                      checked={p.fullDiameter}
+                      onChange={(e) => change(i, { fullDiameter: e.target.checked })}
+                      className="block size-6 accent-ink"
+                    />
+                  </td>
+                  <td>
+                    <input
+                      type="color"
+                      aria-label={`Colour of ${name}`}
+                      value={p.colour}
+                      onChange={(e) => change(i, { colour: e.target.value })}
+                      className="h-7 w-10 rounded-xs border border-line-strong bg-field"
+                    />
+                  </td>
+                  <td className="text-right">
+                    <IconButton label={`Remove ${name}`} onClick={() => put(gym.plates.toSpliced(i, 1))}>
+                      <X aria-hidden className="size-4" />
+                    </IconButton>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
       {gym.plates.length === 0 && <p className="mt-2 text-ink-soft">No plates: only the empty bar.</p>}
       {isAdding ? (
         <TextField
