@@ -55,7 +55,8 @@ test("some of a session have other lifts; what is known of one is changed beside
   await beside.getByRole("combobox", { name: "Add area" }).click();
   await page.getByRole("option", { name: "Wrist" }).click();
   await expect(beside.getByText("Wrist", { exact: true })).toBeVisible();
-  await saved(page);
+  await expect(beside.getByText("Saved")).toBeVisible();
+  await ready(page);
   await expectNothing(page);
   await beside.getByRole("link", { name: "Open the athlete's page" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Yusuf Demirci");

@@ -12,7 +12,7 @@ export async function ready(page: Page): Promise<void> {
 
 /** Opens what else can be done with a session. */
 export async function openMenu(page: Page): Promise<void> {
-  const entry = page.getByRole("menuitem", { name: "Delete" });
+  const entry = page.getByRole("menuitem", { name: "Copy to other days" });
   await expect(async () => {
     if (!(await entry.isVisible()))
       await page.getByRole("button", { name: "More for this session" }).click({ timeout: 2000 });

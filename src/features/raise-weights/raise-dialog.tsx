@@ -166,7 +166,8 @@ function RaiseForm({
                 <td className="py-1 pr-3 text-ink-soft">{knownLift(catalog, r.lift).name}</td>
                 <td className="condensed py-1 text-right whitespace-nowrap">
                   {formatWeight(r.weight)}
-                  <ArrowRight aria-label="to" className="mx-1 inline size-3.5 text-ink-faint" />
+                  <ArrowRight aria-hidden className="mx-1 inline size-3.5 text-ink-faint" />
+                  <span className="sr-only"> to </span>
                   <b>{r.to === null ? "nothing left" : formatWeightWithUnit(r.to, r.unit)}</b>
                 </td>
               </tr>

@@ -50,7 +50,8 @@ function Moves({ moves, unit }: { moves: readonly WeightMove[]; unit: UnitSystem
           <span className="font-semibold">{m.name}</span>
           <span className="condensed">
             {inWords(m.from)}
-            <ArrowRight aria-label="to" className="mx-1 inline size-3.5 text-ink-faint" />
+            <ArrowRight aria-hidden className="mx-1 inline size-3.5 text-ink-faint" />
+            <span className="sr-only"> to </span>
             <b>{m.to === null ? "no weight known" : `${inWords(m.to)} ${unit}`}</b>
           </span>
         </li>
