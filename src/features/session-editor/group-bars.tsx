@@ -111,7 +111,7 @@ export function GroupBars({
                 </IconButton>
               </div>
               <div
-                className={`relative border-t border-line ${isOld ? "opacity-60" : ""}`}
+                className={`relative border-t border-line ${isOld ? "grayscale" : ""}`}
                 style={{ height: ROW }}
               >
                 {row && !absent && plan && (
