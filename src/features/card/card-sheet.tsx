@@ -6,70 +6,73 @@ import { Cautions } from "@/features/shared/cautions";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
 import { FigureStrip } from "./figure-strip";
+import { FitPage } from "./fit-page";
 
 /** One athlete's warm-up on one page, for the floor and for print. */
 export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
   const { day, time, arrive, takes, minutes, seconds, lifts } = card;
   return (
-    <article
-      data-theme="light"
-      className="overflow-x-auto bg-field px-4 py-8 text-ink sm:px-10 print:overflow-visible print:p-0"
-    >
-      <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
-        <div>
-          <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{card.athlete}</h1>
-          {lifts.map((lift, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
-            <p key={i} className="text-sm">
-              <LiftLine lift={lift} />
-            </p>
-          ))}
+    <FitPage>
+      <article
+        data-theme="light"
+        className="overflow-x-auto bg-field px-4 py-8 text-ink sm:px-10 print:overflow-visible print:p-0"
+      >
+        <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-2">
+          <div>
+            <h1 className="text-2xl leading-tight font-extrabold tracking-tight">{card.athlete}</h1>
+            {lifts.map((lift, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+              <p key={i} className="text-sm">
+                <LiftLine lift={lift} />
+              </p>
+            ))}
+          </div>
+          <p className="text-right text-ink-soft">
+            {format(parseISO(day), "EEEE d MMMM yyyy")}
+            {time && `, ${time}`}
+            <br />
+            {arrive && `Arrive ${arrive}. `}
+            The warm-up takes {takes}.
+          </p>
         </div>
-        <p className="text-right text-ink-soft">
-          {format(parseISO(day), "EEEE d MMMM yyyy")}
-          {time && `, ${time}`}
-          <br />
-          {arrive && `Arrive ${arrive}. `}
-          The warm-up takes {takes}.
-        </p>
-      </div>
-      <div className="pt-4 pb-2">
-        <SmallStair
-          stair={card.stair}
-          width={720}
-          height={92}
-          minutes={Math.max(minutes, seconds / 60) + 1}
-          label={`The warm-up as a stair: ${card.stairSays}`}
-        />
-      </div>
-      {lifts.map((lift, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
-        <section key={i} className="break-inside-avoid-page">
-          {lifts.length > 1 && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
-          <FigureStrip lift={lift} />
-          {lift.drills.length > 0 && <DrillTable drills={lift.drills} />}
-          {lift.missing && <p className="mt-4 text-sm">{lift.missing}</p>}
-          {lift.ramp && <RampTable ramp={lift.ramp} gym={gym} />}
-        </section>
-      ))}
-      {card.coolDown && (
-        <section className="mt-4 break-inside-avoid">
-          <h2 className="text-base font-bold tracking-tight">
-            Cool-down <span className="condensed font-medium text-ink-soft">{card.coolDown.takes}</span>
-          </h2>
-          <p className="text-sm">{card.coolDown.drills.join(" · ")}</p>
-        </section>
-      )}
-      <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
-        <Cautions cautions={card.cautions} />
-        <section>
-          <h2 className="section-title">Notes</h2>
-          {[0, 1, 2, 3].map((line) => (
-            <div key={line} className="h-7 border-b border-line-strong" />
-          ))}
-        </section>
-      </div>
-    </article>
+        <div className="pt-4 pb-2">
+          <SmallStair
+            stair={card.stair}
+            width={720}
+            height={92}
+            minutes={Math.max(minutes, seconds / 60) + 1}
+            label={`The warm-up as a stair: ${card.stairSays}`}
+          />
+        </div>
+        {lifts.map((lift, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
+          <section key={i} className="break-inside-avoid-page">
+            {lifts.length > 1 && <h2 className="mt-4 text-base font-bold tracking-tight">{lift.name}</h2>}
+            <FigureStrip lift={lift} />
+            {lift.drills.length > 0 && <DrillTable drills={lift.drills} />}
+            {lift.missing && <p className="mt-4 text-sm">{lift.missing}</p>}
+            {lift.ramp && <RampTable ramp={lift.ramp} gym={gym} />}
+          </section>
+        ))}
+        {card.coolDown && (
+          <section className="mt-4 break-inside-avoid">
+            <h2 className="text-base font-bold tracking-tight">
+              Cool-down <span className="condensed font-medium text-ink-soft">{card.coolDown.takes}</span>
+            </h2>
+            <p className="text-sm">{card.coolDown.drills.join(" · ")}</p>
+          </section>
+        )}
+        <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">
+          <Cautions cautions={card.cautions} />
+          <section>
+            <h2 className="section-title">Notes</h2>
+            {[0, 1, 2, 3].map((line) => (
+              <div key={line} className="h-7 border-b border-line-strong" />
+            ))}
+          </section>
+        </div>
+      </article>
+    </FitPage>
   );
 }
 
