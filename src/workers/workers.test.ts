@@ -102,6 +102,18 @@ describe("the plan of a group", () => {
     expect(last.plan.shared.map((s) => s.name)).toContain("Bridge off the bench");
   });
 
+  test("what is never used in the gym is not in it", () => {
+    const usual = asked(session)!;
+    if (usual.kind !== "done") throw new Error("not done");
+    const [first] = usual.plan.shared.filter((s) => s.drill !== own.id);
+    const strict = { ...gym, wishes: { favourites: [], never: [first!.drill] } };
+    const question = planQuestion(session, members, strict, catalogWith(hall));
+    const last = ask<GroupPlanQuestion, GroupPlanAnswer>("group-plan", question!, hall).at(-1)!;
+    if (last.kind !== "done") throw new Error("not done");
+    expect(last.plan.shared.map((s) => s.drill)).not.toContain(first!.drill);
+    expect(last.plan.shared.length).toBeGreaterThan(2);
+  });
+
   test("each alone it shares nothing", () => {
     const alone = { ...session, together: false };
     const here = members.map((m) => ({ ...m, draft: draftInSession(alone, m.athlete, gym, catalog) }));

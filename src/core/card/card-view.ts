@@ -19,7 +19,7 @@ import {
 } from "../plan";
 import { isBarKit } from "../plates";
 import { describeLoad, loadUnit, type Ramp } from "../ramp";
-import { arriveBy, type Session } from "../session";
+import { arriveBy, clockMinutes, clockTime, type Session } from "../session";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "../units";
 
 /** A drill, or a test between drills, as it stands on a card. */
@@ -123,6 +123,7 @@ export function cardView({
   request,
   plan,
   allReady = 0,
+  later = 0,
 }: {
   session: Pick<Session, "day" | "time">;
   gym: GymKit;
@@ -132,6 +133,8 @@ export function cardView({
   plan: PlanOutline;
   /** When all are ready with whom a bar is shared; absent: none is. Seconds. */
   allReady?: number;
+  /** How much later than the others this one may begin. Seconds. */
+  later?: number;
 }): CardView {
   const { day, time } = session;
   const stair = stairOf(planOfLift(plan, 0), request.minutes);
@@ -154,7 +157,14 @@ export function cardView({
     athlete: athlete.name,
     day,
     time: time && timeInWords(time, clock),
-    arrive: time && timeInWords(arriveBy(time, request.minutes, Math.max(plan.seconds, allReady)), clock),
+    arrive:
+      time &&
+      timeInWords(
+        clockTime(
+          clockMinutes(arriveBy(time, request.minutes, Math.max(plan.seconds, allReady))) + later / 60,
+        ),
+        clock,
+      ),
     paper,
     takes: formatClock(plan.seconds),
     seconds: plan.seconds,

@@ -2,6 +2,7 @@ export { arriveBy, clockMinutes, clockTime } from "./arrive-by";
 export { dayAfter, type Moment, moveMoment, repeatDays } from "./days";
 export { draftInSession } from "./draft-in-session";
 export { applySessionEdit, type LiftEdit, type SessionEdit } from "./edits";
+export { oneSetFewer, withRampSets } from "./fewer-sets";
 export { formatLoad, parseLoad, stepLoad } from "./load-text";
 export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft";
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
@@ -17,7 +18,7 @@ export {
   weeksBetween,
 } from "./progression";
 export { type RackRequest, rackRequestFor } from "./racks";
-export { type MemberReady, type SessionReady, sessionReady } from "./ready";
+export { laterStarts, type MemberReady, type SessionReady, sessionReady } from "./ready";
 export { readyWords } from "./ready-words";
 export {
   liftsFor,

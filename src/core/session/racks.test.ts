@@ -7,6 +7,7 @@ import { rackOrders, SECONDS_PER_MOVE } from "../rack";
 import { weight } from "../units";
 import {
   draftInSession,
+  laterStarts,
   NOTHING_SAID,
   rackRequestFor,
   requestInSession,
@@ -128,6 +129,21 @@ describe("when all are ready", () => {
     const readyFirst = members.map((m) => m.readyAt).toSorted((a, b) => a - b);
     expect(begins.at(-1)).toBeGreaterThan(readyFirst[0]!);
     expect(new Set(members.map((m) => m.id)).size).toBe(8);
+  });
+
+  test("who lifts later may begin later, by what stands before the first set", () => {
+    const plan = squats(6);
+    const ready = readyOf(plan, { ...USUAL_RACKS, count: 2 });
+    const starts = laterStarts(plan, ready);
+    for (const { id, sets } of ready.members) {
+      const { drillSeconds } = plan.members.find((m) => m.id === id)!;
+      const later = starts.get(id)!;
+      expect(later % 60).toBe(0);
+      expect(drillSeconds + later).toBeLessThanOrEqual(sets![0]!.startsAt);
+      expect(drillSeconds + later + 60).toBeGreaterThan(sets![0]!.startsAt);
+    }
+    expect(Math.max(...starts.values())).toBeGreaterThan(0);
+    expect(Math.min(...starts.values())).toBe(0);
   });
 
   test("who is on no shared bar is ready as planned", () => {

@@ -58,3 +58,17 @@ export function sessionReady(
     members,
   };
 }
+
+/**
+ * By how much later than the others each could begin and still be at the bar in time, in whole minutes: what stands between the end of the
+ * drills and the first set. Seconds, by member.
+ */
+export function laterStarts(plan: GroupPlan, ready: SessionReady): ReadonlyMap<string, number> {
+  return new Map(
+    ready.members.map(({ id, readyAt, sets }) => {
+      const drills = plan.members.find((m) => m.id === id)?.drillSeconds ?? 0;
+      const slack = sets?.[0] ? sets[0].startsAt - drills : ready.seconds - readyAt;
+      return [id, Math.max(0, Math.floor(slack / 60) * 60)];
+    }),
+  );
+}

@@ -55,6 +55,8 @@ export interface RackSetup {
   loaders: 1 | 2;
   /** Whether each rack has plates of its own or all load from those of the room. */
   stock: "rack" | "room";
+  /** Whether whoever lifts later arrives later; absent: all arrive together. */
+  staggered?: boolean;
 }
 
 /** How bars are shared until the coach says otherwise. */

@@ -4,14 +4,17 @@ import { LIMITS } from "@/core/draft";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import { arriveBy, type Session, type SessionEdit } from "@/core/session";
-import { formatClock } from "@/core/units";
+import { counted, formatClock } from "@/core/units";
+import type { Member } from "@/server/sessions/open-session";
 import { Button } from "@/ui/button";
 import { useTimeInWords } from "@/ui/conventions";
+import { useFewerSets } from "./use-fewer-sets";
 import { type SharedRacks, useSharedRacks } from "./use-rack-orders";
 
 /** What is done about bars that take more time than there is: each way with when all would be ready. */
 export function OverTime({
   session,
+  members,
   planned,
   plan,
   gym,
@@ -19,6 +22,8 @@ export function OverTime({
   onEdit,
 }: {
   session: Session;
+  /** Those who are there. */
+  members: readonly Member[];
   /** Minutes that anybody has at most. */
   planned: number;
   plan: GroupPlan;
@@ -39,6 +44,7 @@ export function OverTime({
     { count: request?.racks ?? null, loaders: 2 },
     gym,
   );
+  const fewer = useFewerSets(isDueToBars ? plan : null, session, members, gym);
   if (!isDueToBars || !ready) return null;
   const needed = Math.min(LIMITS.minutes[1], Math.ceil(ready.seconds / 60));
   const set = (change: Partial<Session>) => onEdit({ kind: "frame", change });
@@ -64,6 +70,16 @@ export function OverTime({
         {helps(withLoader) && (
           <Button onClick={() => set({ racks: { ...session.racks, loaders: 2 } })}>
             Two load each bar {after(withLoader)}
+          </Button>
+        )}
+        {fewer.racks && helps(fewer.racks) && (
+          <Button disabled={fewer.isSaving} onClick={fewer.take}>
+            A ramp set fewer for {counted(fewer.count, "athlete")} {after(fewer.racks)}
+          </Button>
+        )}
+        {!session.together && !session.racks.staggered && (
+          <Button onClick={() => set({ racks: { ...session.racks, staggered: true } })}>
+            Stagger arrivals
           </Button>
         )}
       </div>

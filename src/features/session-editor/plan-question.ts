@@ -2,6 +2,7 @@ import type { Catalog } from "@/core/catalog";
 import type { GymKit } from "@/core/gym";
 import { groupRequestFor, type MemberDraft, requestInSession, type Session } from "@/core/session";
 import type { GroupPlanQuestion } from "@/workers/group-plan";
+import { sentRequest } from "@/workers/sent-request";
 
 /** What to ask the worker for those who are there; null where nobody is, or nobody to warm up together with. */
 export function planQuestion(
@@ -13,15 +14,14 @@ export function planQuestion(
   if (session.together) {
     const asked = groupRequestFor(session, here, gym, catalog);
     if (!asked) return null;
-    const { drills: _, ...request } = asked;
-    return { kind: "together", request };
+    return { kind: "together", request: sentRequest(asked, catalog.drills) };
   }
   if (here.length === 0) return null;
   return {
     kind: "each",
     members: here.map((m) => {
-      const { drills: _, ...request } = requestInSession(session, m, gym, catalog, null);
-      return { id: m.athlete.id, name: m.athlete.name, request };
+      const request = requestInSession(session, m, gym, catalog, null);
+      return { id: m.athlete.id, name: m.athlete.name, request: sentRequest(request, catalog.drills) };
     }),
   };
 }

@@ -25,6 +25,7 @@ import { SessionKeys } from "./session-keys";
 import { SessionLifts } from "./session-lifts";
 import { SessionMenu } from "./session-menu";
 import { SessionTop } from "./session-top";
+import { Staggered } from "./staggered";
 import { useGroupPlan } from "./use-group-plan";
 import { useSharedRacks } from "./use-rack-orders";
 import { useSession } from "./use-session";
@@ -133,7 +134,10 @@ export function SessionEditor({
             onAgain={again}
           />
         </div>
-        {known && ready && <OverTime {...{ session, planned, gym, racks }} plan={known} onEdit={edit} />}
+        {known && ready && (
+          <OverTime {...{ session, planned, gym, racks }} members={here} plan={known} onEdit={edit} />
+        )}
+        {known && ready && <Staggered {...{ session, ready }} plan={known} onEdit={edit} />}
         {session.together && here.length < 2 && (
           <p className="mt-4 text-sm text-ink-soft">
             {members.length < 2

@@ -50,6 +50,7 @@ function sent<R>(action: (request: never) => Promise<R>): (request: unknown) => 
 export const repeatSessionAction = sent(sessionActions.repeatSessionAction);
 export const changeSeriesAction = sent(sessionActions.changeSeriesAction);
 export const removeSeriesAction = sent(sessionActions.removeSeriesAction);
+export const setRampSetsAction = sent(sessionActions.setRampSetsAction);
 export const giveLiftAction = sent(sessionActions.giveLiftAction);
 export const saveAthleteAction = sent(athleteActions.saveAthleteAction);
 export const noteReachedAction = sent(athleteActions.noteReachedAction);

@@ -3,7 +3,7 @@
 import { redirect } from "next/navigation";
 import { cardsSchema, shareCards, stopSharingCards } from "../cards/card-addresses";
 import { idField } from "../schemas/fields";
-import { giveLift, giveLiftSchema } from "../sessions/give-lift";
+import { giveLift, giveLiftSchema, setRampSets, setRampSetsSchema } from "../sessions/give-lift";
 import { saveDraft, saveDraftSchema } from "../sessions/save-draft";
 import {
   forgetWarmUp,
@@ -46,6 +46,7 @@ export const keepTemplateAction = action(keepTemplateSchema, keepTemplate);
 export const removeTemplateAction = action(idField, removeTemplate);
 export const saveDraftAction = action(saveDraftSchema, saveDraft);
 export const giveLiftAction = action(giveLiftSchema, giveLift);
+export const setRampSetsAction = action(setRampSetsSchema, setRampSets);
 export const shareCardsAction = action(cardsSchema, shareCards);
 export const stopSharingCardsAction = action(cardsSchema, stopSharingCards);
 

@@ -4,6 +4,7 @@ import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
 import type { PlanOutline, PlanRequest } from "@/core/plan";
 import {
+  laterStarts,
   type MemberDraft,
   rackRequestFor,
   requestInSession,
@@ -151,10 +152,15 @@ async function cardsOf(
 ): Promise<CardView[]> {
   const { session, gym } = opened;
   const ready = presentOf(opened).length > 1 ? await readyOf(opened, catalog) : null;
+  const starts =
+    ready && session.racks.staggered && !session.together
+      ? laterStarts(await wholePlanOf(opened, catalog), ready)
+      : null;
   return warmUps.map(({ member: { athlete, draft }, request, plan }) => {
     const isOnBar = ready?.members.find((m) => m.id === athlete.id)?.sets != null;
     const allReady = isOnBar && ready ? ready.seconds : 0;
-    return cardView({ session, gym, athlete, draft, request, plan, allReady });
+    const later = starts?.get(athlete.id) ?? 0;
+    return cardView({ session, gym, athlete, draft, request, plan, allReady, later });
   });
 }
 

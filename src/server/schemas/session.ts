@@ -77,6 +77,7 @@ export const contentSchema = memoize((catalog: Catalog) =>
         count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
         loaders: z.union([z.literal(1), z.literal(2)]),
         stock: z.enum(["rack", "room"]),
+        staggered: z.boolean().optional(),
       })
       // What was stored before racks were.
       .default(USUAL_RACKS),

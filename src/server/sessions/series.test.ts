@@ -10,6 +10,7 @@ import {
   restoreAction,
   saveDraftAction,
   saveSessionAction,
+  setRampSetsAction,
 } from "../__tests__/now";
 import { today } from "./day";
 
@@ -98,4 +99,20 @@ test("a lift reaches also who has lifts of their own, and is taken from them aga
   expect(await giveLiftAction(request)).toMatchObject({ kind: "refused" });
   await restoreAction((outcome as { token: string }).token);
   expect(await liftsOf()).toEqual(["front-squat"]);
+});
+
+test("a ramp set fewer is for this session only, and is taken back", async () => {
+  const id = "today-throwers";
+  const rampSetsOf = async (athleteId: string) =>
+    (await opened(id)).members.find((m) => m.athlete.id === athleteId)!.draft.lifts[0]!.rampSets;
+  const [first] = (await opened(id)).members;
+  const athleteId = first!.athlete.id;
+  const before = await rampSetsOf(athleteId);
+  const outcome = await setRampSetsAction({ sessionId: id, sets: [{ athleteId, rampSets: 3 }] });
+  expect(await rampSetsOf(athleteId)).toBe(3);
+  await restoreAction((outcome as { token: string }).token);
+  expect(await rampSetsOf(athleteId)).toBe(before);
+  expect(await setRampSetsAction({ sessionId: id, sets: [{ athleteId, rampSets: 99 }] })).toMatchObject({
+    kind: "refused",
+  });
 });
