@@ -17,5 +17,5 @@ export function oneSetFewer(plan: GroupPlan): ReadonlyMap<string, number> {
 /** A draft whose first ramp has so many sets, in steps of its own. */
 export function withRampSets(draft: WarmUpDraft, rampSets: number): WarmUpDraft {
   const [first, ...others] = draft.lifts;
-  return first ? { ...draft, lifts: [{ ...first, rampSets, fixed: [] }, ...others] } : draft;
+  return first ? { ...draft, lifts: [{ ...first, rampSets, fixed: {} }, ...others] } : draft;
 }
