@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { ToggleGroup } from "radix-ui";
 import { type RefObject, useState } from "react";
 import { toast } from "@/client/toast";
-import { useAsk } from "@/client/use-ask";
+import { answered, useAsk } from "@/client/use-ask";
 import {
   firstPercent,
   isBackOffWeek,
@@ -17,7 +17,7 @@ import {
   weeksBetween,
 } from "@/core/session";
 import { daysAfter } from "@/lib/weekly-rule";
-import { repeatSessionAction } from "@/server/actions/sessions";
+import { removeSeriesAction, repeatSessionAction } from "@/server/actions/sessions";
 import { DayField } from "@/ui/day-field";
 import { Sheet, SheetButtons } from "@/ui/sheet";
 import { Stepper } from "@/ui/stepper";
@@ -78,6 +78,13 @@ function RepeatForm({ session, onDone }: { session: Session; onDone: () => void 
       `${session.name}: ${outcome.ids.length} more ${outcome.ids.length === 1 ? "session" : "sessions"}.`,
       {
         action: { label: "Show", onClick: () => router.push(`/calendar?day=${days[0]}`) },
+        cancel: {
+          label: "Undo",
+          onClick: async () => {
+            const removed = await answered(removeSeriesAction({ id: outcome.ids[0]!, which: "following" }));
+            void toast(removed.kind === "refused" ? removed.message : "Undone.");
+          },
+        },
       },
     );
   };
