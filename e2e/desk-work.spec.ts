@@ -61,6 +61,8 @@ test("some of a session have other lifts; what is known of one is changed beside
   await expect(beside.getByText("Wrist", { exact: true })).toBeVisible();
   await expect(beside.getByText("Saved")).toBeVisible();
   await ready(page);
+  // The page is read again meanwhile, its title too.
+  await expect(page).toHaveTitle(/Iron Step/);
   await expectNothing(page);
   await beside.getByRole("link", { name: "Open the athlete's page" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Yusuf Demirci");
