@@ -87,7 +87,7 @@ test("a card of somebody who does not come is not there", async () => {
 });
 
 test("cards are printed one page each, on either paper", async ({ page }) => {
-  await page.goto(`${MASTERS.replace("masters", "throwers")}/cards`);
+  await page.goto(`${server.url}${MASTERS.replace("masters", "throwers")}/cards`);
   await expect(page.getByRole("article")).toHaveCount(9);
   for (const format of ["A4", "Letter"]) {
     const pdf = (await page.pdf({ format })).toString("latin1");
