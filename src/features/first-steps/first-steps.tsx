@@ -1,20 +1,21 @@
 "use client";
 
-import { FileUp, Plus } from "lucide-react";
-import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { Plus } from "lucide-react";
+import { useRef } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { useCatalog } from "@/client/catalog";
 import { counted, type UnitSystem } from "@/core/units";
-import { ImportDialog } from "@/features/athletes/import-dialog";
-import { BundleImport } from "@/features/files/bundle-import";
 import { Wordmark } from "@/features/shared/wordmark";
 import { newId } from "@/lib/new-id";
 import { firstStepsAction } from "@/server/actions/setup";
 import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
 import { FIELD_LOOK, Field } from "@/ui/field";
+import { later } from "@/ui/later";
+
+// The page of the day is at the same address, and has nothing to import.
+const FromFiles = later(() => import("./from-files").then((m) => m.FromFiles));
 
 /** What the form has of a kind of gym. */
 function likeSet(id: string, unit: UnitSystem) {
@@ -221,31 +222,6 @@ export function FirstSteps({ known }: { known: number }) {
         <FromFiles />
       </main>
     </div>
-  );
-}
-
-/** The other way in: what a coach has in files already. */
-function FromFiles() {
-  const router = useRouter();
-  const [isImporting, setImporting] = useState(false);
-  return (
-    <section
-      aria-label="From files"
-      className="mt-12 grid gap-x-12 gap-y-8 border-t border-line pt-6 md:grid-cols-2"
-    >
-      <div>
-        <h2 className="section-title mb-1">Athletes from a table</h2>
-        <p className="mb-3 text-ink-soft">
-          Names, groups and working weights from CSV or Excel, looked at first.
-        </p>
-        <Button onClick={() => setImporting(true)}>
-          <FileUp aria-hidden className="size-4" />
-          Import a file
-        </Button>
-        <ImportDialog open={isImporting} onOpenChange={setImporting} onDone={() => router.refresh()} />
-      </div>
-      <BundleImport />
-    </section>
   );
 }
 
