@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { LineInError, SameName } from "@/server/athletes/import-athletes";
+import type { LineInError, SameName } from "@/server/athletes/table-reader";
 import { Button } from "@/ui/button";
 import { LabelledChoice } from "@/ui/choice";
 

@@ -11,9 +11,9 @@ import {
   listAthletes,
   listGroups,
   readAthlete,
-  type undoImport,
   updateAthlete,
 } from "@/data/athletes";
+import type { ImportBefore } from "@/data/import-rows";
 import { listSessionsOf } from "@/data/sessions";
 import { keepUndoable } from "@/data/undoables";
 import { memoize } from "@/lib/memoize";
@@ -173,7 +173,7 @@ export async function addAthletesFromList({
       ...{ athletes: [], weights: [] },
       added: people.map((p) => p.id),
       groups: known ? [] : [groupId],
-    } satisfies Parameters<typeof undoImport>[0],
+    } satisfies ImportBefore,
   );
   return { kind: "added", count: people.length, firstId: people[0]!.id, token };
 }

@@ -1,3 +1,4 @@
+import { applyImport, undoImport } from "@/data/import-rows";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
@@ -243,4 +244,42 @@ test("limiters, injuries, note and archive come back whole", async () => {
   expect((await openAthlete("ilse"))!.draft).toEqual(draft);
   await importAthletesAction({ text: people });
   expect((await openAthlete("ilse"))!.draft).toEqual(draft);
+});
+
+test("a known athlete's unit stays; the file's says what its weights are in", async () => {
+  await importAthletesAction({ text: "name,unit,lift,weight\nKai Dunn,kg,Deadlift,100" });
+  const text = "name,unit,body weight,lift,weight,date\nKai Dunn,lb,200,Deadlift,225,2026-02-02";
+  const outcome = await importAthletesAction({ text });
+  if (outcome.kind !== "imported") throw new Error(outcome.message);
+  const { draft } = (await openAthlete((await findByName("Kai Dunn"))!.id))!;
+  // 200 lb are 90.718 kg, 225 lb 102.058 kg.
+  expect(draft).toMatchObject({ unit: "kg", bodyWeight: 90718 });
+  expect(draft.weights.find((w) => w.day === "2026-02-02")).toMatchObject({ weight: 102058 });
+  expect(draft.weights.find((w) => w.day === today())).toMatchObject({ weight: 100000 });
+});
+
+test("an empty cell says nothing, and what is said twice is said once", async () => {
+  await importAthletesAction({
+    text: "name,limiters,areas\nLia Moss,neck; neck; squat,knee: sore; knee: slow",
+  });
+  const of = async () => (await openAthlete((await findByName("Lia Moss"))!.id))!.draft;
+  expect(await of()).toMatchObject({
+    limiters: ["neck", "squat"],
+    areas: [{ area: "knee", level: "slow" }],
+  });
+  await importAthletesAction({ text: "name,limiters,areas,note\nLia Moss,,,Back again" });
+  expect(await of()).toMatchObject({
+    ...{ limiters: ["neck", "squat"], areas: [{ area: "knee", level: "slow" }], note: "Back again" },
+  });
+});
+
+test("what was kept to undo an earlier version's import takes no limiters and injuries along", async () => {
+  const before = (await openAthlete("soraya"))!.draft;
+  expect(before.limiters.length + before.areas.length).toBeGreaterThan(0);
+  const { id } = before;
+  const rows = { groups: [], added: [], weights: [], limiters: [], areas: [] };
+  const kept = await applyImport({ ...rows, changed: [{ id, to: { note: "Changed" } }] });
+  const { limiters: _, areas: __, ...earlier } = kept;
+  await undoImport(earlier);
+  expect((await openAthlete("soraya"))!.draft).toEqual(before);
 });

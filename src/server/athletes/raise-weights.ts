@@ -2,7 +2,7 @@ import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { RAISE_LIMITS, type Raise, raisedWeight } from "@/core/strength";
 import { counted, type UnitSystem, type Weight } from "@/core/units";
-import { applyImport } from "@/data/athletes";
+import { applyImport } from "@/data/import-rows";
 import { keepUndoable } from "@/data/undoables";
 import { memoize } from "@/lib/memoize";
 import { loadedLiftField, whole } from "../schemas/fields";

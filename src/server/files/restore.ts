@@ -1,7 +1,8 @@
 import { Mutex } from "async-mutex";
 import { format } from "date-fns";
 import type { Catalog } from "@/core/catalog";
-import { undoChange, undoImport } from "@/data/athletes";
+import { undoChange } from "@/data/athletes";
+import { undoImport } from "@/data/import-rows";
 import { putTemplate } from "@/data/templates";
 import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "@/data/undoables";
 import { restoreGym } from "../gyms/add-gym";
