@@ -19,6 +19,9 @@ export function repeatDays(day: string, weeks: number): string[] {
   return Array.from({ length: weeks }, (_, i) => dayAfter(day, (i + 1) * 7));
 }
 
+/** The most sessions that are made from one in one go. */
+export const MOST_NEW_SESSIONS = 120;
+
 /** A day and a clock time, if that is fixed. */
 export interface Moment {
   day: string;

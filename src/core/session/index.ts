@@ -1,5 +1,5 @@
 export { arriveBy, clockMinutes, clockTime } from "./arrive-by";
-export { dayAfter, type Moment, moveMoment, repeatDays } from "./days";
+export { dayAfter, MOST_NEW_SESSIONS, type Moment, moveMoment, repeatDays } from "./days";
 export { draftInSession } from "./draft-in-session";
 export { applySessionEdit, type LiftEdit, type SessionEdit } from "./edits";
 export { oneSetFewer, withRampSets } from "./fewer-sets";

@@ -6,7 +6,7 @@ import {
   withFavourites,
   withoutNever,
 } from "../athlete";
-import { type Catalog, type Drill, drillById, knownApproach } from "../catalog";
+import { type Catalog, type Drill, type DrillId, drillById, knownApproach } from "../catalog";
 import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
 import type { GroupRequest, MemberPlan } from "../group";
 import type { GymKit } from "../gym";
@@ -30,6 +30,12 @@ export function groupRequestFor(
   // What all do follows what all wish; whoever never does a drill does something else meanwhile.
   const wishesOf = ({ athlete }: MemberDraft) => mergeWishes(gym.wishes, athlete.wishes);
   const wishes = sharedWishes(members.map(wishesOf));
+  const isPinned = (own: WarmUpDraft["own"], id: DrillId) => own.some((o) => o.drill === id);
+  /** What one never does: not what the coach has put in for that one, or for all in spite of all. */
+  const neverOf = (member: MemberDraft) =>
+    wishesOf(member).never.filter(
+      (id) => !isPinned(member.draft.own, id) && !(wishes.never.includes(id) && isPinned(session.own, id)),
+    );
   return {
     unit: gym.unit,
     minutes: session.minutes,
@@ -50,7 +56,7 @@ export function groupRequestFor(
       lifts: planRequestFor(draft, athlete, gym, catalog).lifts,
       own: draft.own.filter((o) => (o.block ?? 0) === 0),
       circuits: draft.circuits,
-      dropped: [...draft.dropped, ...wishesOf({ athlete, draft }).never],
+      dropped: [...draft.dropped, ...neverOf({ athlete, draft })],
       cannotUse: athlete.cannotUse,
     })),
   };
@@ -89,14 +95,19 @@ export function requestInSession(
   if (!part) return request;
   // A plan that comes from a worker has drills of its own: these are the catalog's.
   const known = (drill: Drill) => drillById(catalog, drill.id) ?? drill;
+  // What the coach has said of what all do is said to this one too.
+  const own = [...session.own.filter((o) => !draft.own.some((mine) => mine.drill === o.drill)), ...draft.own];
+  const steps = part.steps.map(({ placed }) => ({ drill: placed.candidate.drill.id }));
+  const wishes = mergeWishes(gym.wishes, athlete.wishes);
   return {
     ...request,
     minutes: session.minutes,
-    approach: knownApproach(catalog, session.approach),
+    approach: withFavourites(knownApproach(catalog, session.approach), wishes),
+    // What all do is in it whatever this one wishes.
+    drills: withoutNever(catalog.drills, wishes, [...own, ...steps]),
     room: session.room,
     begun: undefined,
-    // What the coach has said of what all do is said to this one too.
-    own: [...session.own.filter((o) => !draft.own.some((mine) => mine.drill === o.drill)), ...draft.own],
+    own,
     together: {
       steps: part.steps.map(({ placed, kind }) => ({
         ...placed,

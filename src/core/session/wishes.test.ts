@@ -67,21 +67,40 @@ test("a favourite is taken before one of about the same use", () => {
   expect(drillsOf(athlete)).toEqual(usual);
 });
 
-test("in a group a member does something else than what is never used for that one; what nobody uses, nobody does", () => {
-  const people = (never: readonly (string[] | null)[]) =>
-    never.map((n, i) => {
+describe("in a group", () => {
+  const people = (never: readonly string[][]) =>
+    never.map((drills, i) => {
       const who = athleteWith({
         ...{ id: `a${i}`, name: `A${i}`, workingWeights: [squat] },
-        ...(n && { wishes: only([], n) }),
+        wishes: only([], drills),
       });
       return { athlete: who, draft: draftInSession(session, who, gym, catalog) };
     });
-  const planOf = (never: readonly (string[] | null)[]) =>
-    planGroup(groupRequestFor(session, people(never), gym, catalog)!);
-  const shared = planOf([null, null]).shared.map((s) => s.drill);
-  const [first] = shared;
-  const forOne = planOf([[first!], null]);
-  const kept = forOne.shared.find((s) => s.drill === first);
-  expect(kept?.substitutes.map((s) => s.member) ?? ["a0"]).toContain("a0");
-  expect(planOf([[first!], [first!]]).shared.map((s) => s.drill)).not.toContain(first);
+  const planOf = (never: readonly string[][], of = session) => {
+    const members = people(never);
+    return { members, plan: planGroup(groupRequestFor(of, members, gym, catalog)!) };
+  };
+  const [first] = planOf([[], [], [], []]).plan.shared.map((s) => s.drill);
+
+  test("one who never does a drill does something else meanwhile", () => {
+    const { plan } = planOf([[first!], [], [], []]);
+    const kept = plan.shared.find((s) => s.drill === first)!;
+    expect(kept.substitutes.map((s) => s.member)).toEqual(["a0"]);
+    expect(kept.substitutes[0]!.drill).not.toBe(first);
+  });
+
+  test("what nobody ever does is not in it, unless the coach puts it in for all", () => {
+    const never = [[first!], [first!], [first!]];
+    expect(planOf(never).plan.shared.map((s) => s.drill)).not.toContain(first);
+    const pinned = { ...session, own: [{ drill: first! }] };
+    const { members, plan } = planOf(never, pinned);
+    const kept = plan.shared.find((s) => s.drill === first)!;
+    expect(kept.substitutes).toEqual([]);
+    // And in the warm-up of each of them.
+    for (const member of members) {
+      const part = plan.members.find((m) => m.id === member.athlete.id)!;
+      const own = planWarmUp(requestInSession(pinned, member, gym, catalog, part));
+      expect(own.steps.map((s) => s.drill.id)).toContain(first);
+    }
+  });
 });

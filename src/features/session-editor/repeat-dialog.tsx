@@ -9,6 +9,7 @@ import { answered, useAsk } from "@/client/use-ask";
 import {
   firstPercent,
   isBackOffWeek,
+  MOST_NEW_SESSIONS,
   PROGRESSION_LIMITS,
   type Progression,
   percentInWeek,
@@ -27,8 +28,6 @@ import { parseNumber, parseWhole, stepWhole } from "@/ui/whole-number";
 
 /** How far ahead a session is repeated until the coach says otherwise. Weeks. */
 const USUAL_WEEKS = 8;
-/** More are not looked at: over so many the server refuses. */
-const MOST_SHOWN = 121;
 
 /** Makes a session come again every week on some days until a day, with its shares of the maximum week by week. */
 export function RepeatDialog({
@@ -68,7 +67,7 @@ function RepeatForm({ session, onDone }: { session: Session; onDone: () => void 
     percent === null ? null : USUAL_PROGRESSION,
   );
   const [message, setMessage] = useState<string | null>(null);
-  const days = daysAfter(session.day, { weekdays, until }, MOST_SHOWN);
+  const days = daysAfter(session.day, { weekdays, until }, MOST_NEW_SESSIONS + 1);
   const repeat = async () => {
     const outcome = await ask(repeatSessionAction, { id: session.id, weekdays, until, progression });
     if (outcome.kind === "refused") return setMessage(outcome.message);

@@ -3,7 +3,7 @@
 import { redirect } from "next/navigation";
 import { cardsSchema, shareCards, stopSharingCards } from "../cards/card-addresses";
 import { idField } from "../schemas/fields";
-import { giveLift, giveLiftSchema, setRampSets, setRampSetsSchema } from "../sessions/give-lift";
+import { giveLift, giveLiftSchema, setRampSets, setRampSetsSchema } from "../sessions/change-drafts";
 import { saveDraft, saveDraftSchema } from "../sessions/save-draft";
 import {
   forgetWarmUp,

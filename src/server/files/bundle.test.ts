@@ -1,4 +1,5 @@
 import Ajv from "ajv/dist/2020";
+import { addDays, format } from "date-fns";
 import { eq } from "drizzle-orm";
 import { doseOfFormat } from "@/core/dose";
 import { weight } from "@/core/units";
@@ -12,18 +13,22 @@ import {
   copyContentAction,
   done,
   importBundle,
+  noteFilmAction,
   openSession,
   openWarmUp,
   readBundle,
+  repeatSessionAction,
   restoreAction,
   saveAthleteAction,
   saveDraftAction,
   saveGymAction,
   saveSessionAction,
+  wishForDrillAction,
 } from "../__tests__/now";
 import { openAthlete } from "../athletes/athletes";
 import { openGymKit } from "../gyms/gym-kit";
 import { openCatalog } from "../library/catalog";
+import { wishesOfDrill } from "../library/wishes";
 import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
 import { sessionsCalendar } from "../sessions/sessions-feed";
 import { bundleText } from "./bundle";
@@ -382,4 +387,46 @@ test("a session without a time is a whole day of the feed", async () => {
   const event = feed.split("BEGIN:VEVENT").find((e) => e.includes("UID:tomorrow-throwers@"))!;
   expect(event).toContain(`DTSTART;VALUE=DATE:${session.day.replaceAll("-", "")}\r`);
   expect(event).not.toContain("First working set");
+});
+
+test("a bundle keeps series, sub-groups, wishes, settings and films", async () => {
+  const opened = await openSession("today-pilots");
+  if (!opened.ok) throw new Error("not opened");
+  const { session: of, gym, revision } = opened.value;
+  const subGroups = [{ name: "New", athleteIds: ["ilse"], lifts: of.lifts }];
+  const racks = { ...of.racks, staggered: true };
+  await saveSessionAction({ revision, session: { ...of, subGroups, racks } });
+  const until = format(addDays(new Date(), 15), "yyyy-MM-dd");
+  await repeatSessionAction({ id: of.id, weekdays: [0, 1, 2, 3, 4, 5, 6], until, progression: null });
+  const group = (await wishesOfDrill("front-plank")).find((w) => w.of === "group")!;
+  await wishForDrillAction({ of: "group", id: group.id, drill: "front-plank", wish: "never" });
+  const now = (await openGymKit(gym.id))!;
+  const settings = { clock: 12, weekStart: 0, paper: "letter", lengths: "in" } as const;
+  const wishes = { favourites: ["bird-dog"], never: [] };
+  await saveGymAction({ revision: now.revision, gym: { ...now.gym, settings, wishes } });
+  const athlete = (await openAthlete("ilse"))!;
+  const liked = { favourites: ["dead-bug"], never: ["front-plank"] };
+  await saveAthleteAction({ revision: athlete.revision, athlete: { ...athlete.draft, wishes: liked } });
+  await noteFilmAction({ drill: "front-plank", url: "https://films.example/plank" });
+
+  const text = await exported();
+  const bundle = await known(text);
+  await takeAway(idsIn(bundle));
+  expect(await importBundle(bundle)).toMatchObject({ ok: true });
+  expect(JSON.parse(await exported())).toEqual(JSON.parse(text));
+  const again = await openSession("today-pilots");
+  expect(again).toMatchObject({
+    ok: true,
+    value: {
+      session: {
+        subGroups: [{ name: "New" }],
+        racks,
+        series: { rule: expect.stringMatching(/^FREQ=WEEKLY/) },
+      },
+      gym: { settings, wishes },
+    },
+  });
+  const wished = (await wishesOfDrill("front-plank")).find((w) => w.id === group.id);
+  expect(wished?.wish).toBe("never");
+  expect((await openAthlete("ilse"))!.draft.wishes).toEqual(liked);
 });

@@ -59,9 +59,10 @@ function sessionItem(
     onUnreadable({ what: "session", row: { ...row, participants, warmUps } });
     return null;
   }
-  const { id, name, day, time, gymId, groupId } = row;
+  const { id, name, day, time, gymId, groupId, seriesId, seriesRule } = row;
   return {
     ...{ id, name, day, time, gymId, groupId },
+    ...(seriesId !== null && { series: { id: seriesId, rule: seriesRule ?? "" } }),
     ...content.data,
     participants: participants.map(({ athleteId, absent }) => ({ athleteId, absent })),
     warmUps: warmUps.flatMap((w) => {

@@ -8,7 +8,7 @@ import { deleteUndoable, listUndoables, readUndoable, type UndoableKind } from "
 import { restoreGym } from "../gyms/add-gym";
 import { parseJson } from "../parse-json";
 import { type Refused, refuse } from "../schemas/problems";
-import { restoreWarmUps } from "../sessions/give-lift";
+import { restoreWarmUps } from "../sessions/change-drafts";
 import { restoreSession } from "../sessions/save-session";
 import { restoreChangedSessions, restoreSessions } from "../sessions/series";
 import { undoBundle } from "./bundle";

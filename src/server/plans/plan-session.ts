@@ -86,7 +86,8 @@ export async function wholePlanOf(opened: OpenSession, catalog: Catalog): Promis
 export async function readyOf(opened: OpenSession, catalog: Catalog): Promise<SessionReady> {
   const ready = await workOutReady(opened, catalog);
   const seconds = Math.round(ready.seconds);
-  if (seconds !== opened.readySeconds) await noteReady(opened.session.id, seconds);
+  // Where nothing can be saved it can be looked at all the same.
+  if (seconds !== opened.readySeconds) await noteReady(opened.session.id, seconds).catch(() => undefined);
   return ready;
 }
 

@@ -109,7 +109,7 @@ test("a ramp set fewer is for this session only, and is taken back", async () =>
   const athleteId = first!.athlete.id;
   const before = await rampSetsOf(athleteId);
   const outcome = await setRampSetsAction({ sessionId: id, sets: [{ athleteId, rampSets: 3 }] });
-  expect(outcome).toMatchObject({ kind: "given" });
+  expect(outcome).toMatchObject({ kind: "changed", what: "Another number of ramp sets for 1 athlete" });
   expect(await rampSetsOf(athleteId)).toBe(3);
   await restoreAction((outcome as { token: string }).token);
   expect(await rampSetsOf(athleteId)).toBe(before);

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import {
+  MOST_NEW_SESSIONS,
   PROGRESSION_LIMITS,
   type Progression,
   type Session,
@@ -27,9 +28,6 @@ import { today } from "./day";
 import { parseSession } from "./open-session";
 import { keptOf, restoreSession } from "./save-session";
 import { newSession, withoutProgress } from "./start-session";
-
-/** The most sessions that are made in one go. */
-export const MOST_REPEATS = 120;
 
 const number = (name: keyof typeof PROGRESSION_LIMITS, what: string) => {
   const [least, most] = PROGRESSION_LIMITS[name];
@@ -68,10 +66,10 @@ export async function repeatSession(
   if (!read.ok) return refuse(read.error);
   const session = read.value;
   const weekly = { weekdays, until };
-  const days = daysAfter(session.day, weekly, MOST_REPEATS + 1);
+  const days = daysAfter(session.day, weekly, MOST_NEW_SESSIONS + 1);
   if (days.length === 0) return refuse("until: No such day comes before it. Choose a later one.");
-  if (days.length > MOST_REPEATS)
-    return refuse(`until: These are over ${MOST_REPEATS} sessions. Choose an earlier day.`);
+  if (days.length > MOST_NEW_SESSIONS)
+    return refuse(`until: These are over ${MOST_NEW_SESSIONS} sessions. Choose an earlier day.`);
   const series = { id: crypto.randomUUID(), rule: weeklyRule(weekly) };
   const warmUps = (await readWarmUps([id])).map(({ sessionId: _, ...w }) => ({
     ...w,

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { startDraft } from "@/core/draft";
-import { NOTHING_SAID, type Session, USUAL_RACKS } from "@/core/session";
+import { MOST_NEW_SESSIONS, NOTHING_SAID, type Session, USUAL_RACKS } from "@/core/session";
 import { listAthletes, listGroups, readGroup } from "@/data/athletes";
 import { listGyms, readGym } from "@/data/gyms";
 import {
@@ -146,12 +146,13 @@ export async function startAlone(
   return started.kind === "started" ? { sessionId: started.id, athleteId } : null;
 }
 
-const MOST_COPIES = 120;
-
 export const copySessionSchema = z.strictObject({
   id: z.string().max(100),
   /** The days to copy it to. */
-  days: z.array(dayField).min(1, "Choose a day.").max(MOST_COPIES, `Copy to at most ${MOST_COPIES} days.`),
+  days: z
+    .array(dayField)
+    .min(1, "Choose a day.")
+    .max(MOST_NEW_SESSIONS, `Copy to at most ${MOST_NEW_SESSIONS} days.`),
 });
 
 /**
