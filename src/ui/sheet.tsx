@@ -3,7 +3,7 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode, RefObject } from "react";
 import { Button } from "./button";
-import { useReturnFocus } from "./use-return-focus";
+import { DialogFrame } from "./dialog-frame";
 
 /** A sheet over the page that takes the focus until it is closed. */
 export function Sheet({
@@ -22,21 +22,14 @@ export function Sheet({
   home?: RefObject<HTMLElement | null>;
   children: ReactNode;
 }) {
-  const focus = useReturnFocus(home);
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          {...focus}
-          className={`fixed top-1/2 left-1/2 z-50 max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-ink bg-chalk p-6 ${className}`}
-        >
-          <Dialog.Title className="mb-3 text-lg font-bold tracking-tight">{title}</Dialog.Title>
-          {children}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      {...{ open, onOpenChange, home }}
+      className={`top-1/2 left-1/2 max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border p-6 ${className}`}
+    >
+      <Dialog.Title className="mb-3 text-lg font-bold tracking-tight">{title}</Dialog.Title>
+      {children}
+    </DialogFrame>
   );
 }
 

@@ -4,7 +4,7 @@ import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 import { IconButton } from "./button";
-import { useReturnFocus } from "./use-return-focus";
+import { DialogFrame } from "./dialog-frame";
 
 /** A sheet at the side of the page, beside what it is about. */
 export function SideSheet({
@@ -18,27 +18,21 @@ export function SideSheet({
   onOpenChange: (open: boolean) => void;
   children: ReactNode;
 }) {
-  const focus = useReturnFocus();
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          {...focus}
-          className="fixed inset-y-0 right-0 z-50 flex w-[28rem] max-w-full flex-col border-l border-ink bg-chalk"
-        >
-          <div className="flex items-center justify-between border-b border-line px-6 py-2">
-            <Dialog.Title className="text-lg font-bold tracking-tight">{title}</Dialog.Title>
-            <Dialog.Close asChild>
-              <IconButton label="Close">
-                <X aria-hidden className="size-4" />
-              </IconButton>
-            </Dialog.Close>
-          </div>
-          <div className="min-h-0 flex-1 space-y-8 overflow-y-auto px-6 py-5">{children}</div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      {...{ open, onOpenChange }}
+      dim="bg-black/25"
+      className="inset-y-0 right-0 flex w-[28rem] max-w-full flex-col border-l"
+    >
+      <div className="flex items-center justify-between border-b border-line px-6 py-2">
+        <Dialog.Title className="text-lg font-bold tracking-tight">{title}</Dialog.Title>
+        <Dialog.Close asChild>
+          <IconButton label="Close">
+            <X aria-hidden className="size-4" />
+          </IconButton>
+        </Dialog.Close>
+      </div>
+      <div className="min-h-0 flex-1 space-y-8 overflow-y-auto px-6 py-5">{children}</div>
+    </DialogFrame>
   );
 }

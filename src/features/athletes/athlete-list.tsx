@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
 import { answered } from "@/client/use-ask";
 import { counted } from "@/core/units";
+import { RaiseDialog } from "@/features/raise-weights/raise-dialog-later";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { SiteHeader } from "@/features/shared/site-header";
 import { changeSeveralAction } from "@/server/actions/athletes";
@@ -17,7 +18,6 @@ import { SearchField } from "@/ui/search-field";
 import { AthleteTable } from "./athlete-table";
 import { ImportDialog } from "./import-dialog";
 
-const RaiseDialog = later(() => import("@/features/raise-weights/raise-dialog").then((m) => m.RaiseDialog));
 const AddDialog = later(() => import("./add-dialog").then((m) => m.AddDialog));
 
 /** What is typed is looked for when nothing has been typed for so long. Milliseconds. */

@@ -4,9 +4,7 @@ import { PackageOpen } from "lucide-react";
 import { useState } from "react";
 import type { PackItem } from "@/server/files/pack";
 import { Button } from "@/ui/button";
-import { later } from "@/ui/later";
-
-const TickSheet = later(() => import("@/ui/tick-sheet").then((m) => m.TickSheet));
+import { TickSheet } from "@/ui/tick-sheet-later";
 
 const HEADINGS: Record<PackItem["kind"], string> = {
   drill: "Drills",

@@ -11,12 +11,10 @@ import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button, IconButton } from "@/ui/button";
 import { Choice, LabelledChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
-import { later } from "@/ui/later";
+import { TickSheet } from "@/ui/tick-sheet-later";
 import { TimeField } from "@/ui/time-field";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { lastOf, type NewSessionDraft, nameOf, peopleOf, type Who, whoAre } from "./precedent";
-
-const TickSheet = later(() => import("@/ui/tick-sheet").then((m) => m.TickSheet));
 
 interface FieldsProps {
   choices: NewSessionChoices;

@@ -10,8 +10,8 @@ import { useOfferedActions } from "@/client/palette-actions";
 import { PLACES } from "@/features/shared/site-header";
 import type { placesToGo } from "@/server/palette/places-to-go";
 import { dayInWords } from "@/ui/day-in-words";
+import { DialogFrame } from "@/ui/dialog-frame";
 import { type Entry, findEntries } from "@/ui/find-entries";
-import { useReturnFocus } from "@/ui/use-return-focus";
 
 type Places = Awaited<ReturnType<typeof placesToGo>>;
 
@@ -19,21 +19,14 @@ const NOWHERE: Places = { athletes: [], sessions: [] };
 
 /** Everything that can be gone to or done, found by typing. */
 export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  const focus = useReturnFocus();
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          {...focus}
-          className="fixed top-[14vh] left-1/2 z-50 w-[36rem] max-w-[94vw] -translate-x-1/2 rounded-sm border border-ink bg-chalk shadow-sheet"
-        >
-          <Dialog.Title className="sr-only">Search or jump to…</Dialog.Title>
-          <Search onClose={() => onOpenChange(false)} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      {...{ open, onOpenChange }}
+      className="top-[14vh] left-1/2 w-[36rem] max-w-[94vw] -translate-x-1/2 rounded-sm border shadow-sheet"
+    >
+      <Dialog.Title className="sr-only">Search or jump to…</Dialog.Title>
+      <Search onClose={() => onOpenChange(false)} />
+    </DialogFrame>
   );
 }
 

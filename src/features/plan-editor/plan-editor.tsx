@@ -15,8 +15,10 @@ import { requestInSession } from "@/core/session";
 import { SessionTop } from "@/features/session-editor/session-top";
 import { useStayInStep } from "@/features/session-editor/use-stay-in-step";
 import { AddDrill } from "@/features/shared/add-drill";
+import { Announcement } from "@/features/shared/announcement";
 import { Dropped } from "@/features/shared/dropped";
 import { NEW_TEST } from "@/features/shared/new-test";
+import { useAnnounced } from "@/features/shared/use-announced";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { IconButton } from "@/ui/button";
@@ -33,7 +35,6 @@ import { RampRows } from "./ramp-rows";
 import { type Chosen, chosenOf, sameChoice, treadOf } from "./selection";
 import { StairView } from "./stair-view";
 import { TimesThrough } from "./times-through";
-import { useAnnounced } from "./use-announced";
 import { usePart } from "./use-part";
 import { usePlanEditorKeys } from "./use-plan-editor-keys";
 import { useReached } from "./use-reached";
@@ -252,9 +253,7 @@ export function PlanEditor({
           </div>
         </div>
       </main>
-      <p role="status" aria-label="What has changed" className="sr-only">
-        {said}
-      </p>
+      <Announcement said={said} />
       <CompareDialog
         open={comparing}
         onOpenChange={setComparing}

@@ -7,9 +7,7 @@ import type { Session, SessionEdit } from "@/core/session";
 import { counted } from "@/core/units";
 import type { NewSessionChoices } from "@/server/sessions/start-session";
 import { Button } from "@/ui/button";
-import { later } from "@/ui/later";
-
-const TickSheet = later(() => import("@/ui/tick-sheet").then((m) => m.TickSheet));
+import { TickSheet } from "@/ui/tick-sheet-later";
 
 /** Adds athletes of any group to a session, ticked in a list that is searched by typing. */
 export function AddPeople({ session, onEdit }: { session: Session; onEdit: (edit: SessionEdit) => void }) {

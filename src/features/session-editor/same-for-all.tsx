@@ -2,13 +2,14 @@
 
 import { ArrowRight } from "lucide-react";
 import { nameInSentence } from "@/core/catalog";
-import type { WeightMove } from "@/core/session";
+import { formatLoad, type Scheme, type WeightMove } from "@/core/session";
 import { formatWeight, type UnitSystem, type Weight } from "@/core/units";
 import { Sheet, SheetButtons } from "@/ui/sheet";
 
 /** Says whose working sets move when all get the same, before they do. */
 export function SameForAll({
   name,
+  scheme,
   moves,
   unit,
   open,
@@ -16,6 +17,8 @@ export function SameForAll({
   onTake,
 }: {
   name: string;
+  /** What all would do. */
+  scheme: Scheme;
   moves: () => readonly WeightMove[];
   unit: UnitSystem;
   open: boolean;
@@ -25,7 +28,8 @@ export function SameForAll({
   return (
     <Sheet title={`Same ${nameInSentence(name)} for all`} open={open} onOpenChange={onOpenChange}>
       <p className="-mt-2 mb-3 text-ink-soft">
-        3 × 5 with 2 in reserve, by each athlete's maximum. Sets and load can be changed afterwards.
+        {scheme.sets} × {scheme.reps}, {formatLoad(scheme.load, unit)}, by each athlete's maximum. Sets and
+        load can be changed afterwards.
       </p>
       {open && <Moves moves={moves()} unit={unit} />}
       <SheetButtons

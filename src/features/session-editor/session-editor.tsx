@@ -7,6 +7,9 @@ import { useCatalog } from "@/client/catalog";
 import { useOfferActions } from "@/client/palette-actions";
 import { type DraftControls, useOnSaved, useSaveState } from "@/client/use-saved-draft";
 import { followSession, type Session } from "@/core/session";
+import { AthleteSide } from "@/features/athletes/athlete-side-later";
+import { Announcement } from "@/features/shared/announcement";
+import { useAnnounced } from "@/features/shared/use-announced";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { later } from "@/ui/later";
@@ -31,7 +34,6 @@ import { useSharedRacks } from "./use-rack-orders";
 import { useSession } from "./use-session";
 import { useStayInStep } from "./use-stay-in-step";
 
-const AthleteSide = later(() => import("@/features/athletes/athlete-side").then((m) => m.AthleteSide));
 const RampTable = later(() => import("./ramp-table").then((m) => m.RampTable));
 
 type View = "plan" | "ramps";
@@ -59,7 +61,8 @@ export function SessionEditor({
   stamp: SessionStamp | null;
   openAt: string | undefined;
 }) {
-  const { draft: session, edit, controls } = useSession(opened);
+  const { draft: session, edit: editQuietly, controls } = useSession(opened);
+  const { said, announced: edit } = useAnnounced(editQuietly);
   const { gym } = opened;
   const catalog = useCatalog();
   const router = useRouter();
@@ -183,6 +186,7 @@ export function SessionEditor({
           />
         )}
       </main>
+      <Announcement said={said} />
       <SessionKeys open={keysOpen} onOpenChange={setKeysOpen} />
     </div>
   );

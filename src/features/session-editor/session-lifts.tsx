@@ -24,14 +24,12 @@ import { liftGroups } from "@/features/shared/lift-groups";
 import type { Member } from "@/server/sessions/open-session";
 import { Button, IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
-import { later } from "@/ui/later";
 import { Stepper } from "@/ui/stepper";
 import { parseName, TextField } from "@/ui/text-field";
+import { TickSheet } from "@/ui/tick-sheet-later";
 import { WholeStepper } from "@/ui/whole-stepper";
 import { LiftReach } from "./lift-reach";
 import { SameForAll } from "./same-for-all";
-
-const TickSheet = later(() => import("@/ui/tick-sheet").then((m) => m.TickSheet));
 
 /** What the same sets for all start from. */
 const FIRST_SCHEME = { sets: 3, reps: 5, load: { kind: "reserve", rir: 2 } } as const;
@@ -334,6 +332,7 @@ function OneLift({
             </Button>
             <SameForAll
               name={name}
+              scheme={FIRST_SCHEME}
               moves={() =>
                 weightMoves(
                   session,

@@ -7,6 +7,7 @@ import { type ComponentType, useRef, useState } from "react";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
 import type { Session, SessionEdit } from "@/core/session";
+import { RaiseDialog } from "@/features/raise-weights/raise-dialog-later";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { keepTemplateAction, removeSeriesAction, removeSessionAction } from "@/server/actions/sessions";
 import { IconButton } from "@/ui/button";
@@ -14,8 +15,6 @@ import { later } from "@/ui/later";
 import { MenuContent, MenuItem } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog-later";
 import { CopyDialog } from "./copy-dialog";
-
-const RaiseDialog = later(() => import("@/features/raise-weights/raise-dialog").then((m) => m.RaiseDialog));
 
 const RepeatDialog = later(() => import("./repeat-dialog").then((m) => m.RepeatDialog));
 

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import type { DraftControls } from "@/client/use-saved-draft";
 import type { Session } from "@/core/session";
+import { AthleteSide } from "@/features/athletes/athlete-side-later";
 import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
 import { SiteMenu } from "@/features/shared/site-menu";
 import { Wordmark } from "@/features/shared/wordmark";
@@ -13,11 +14,8 @@ import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { useTimeInWords } from "@/ui/conventions";
 import { dayInWords } from "@/ui/day-in-words";
-import { later } from "@/ui/later";
 import { Link } from "@/ui/link";
 import { ThemeButton } from "@/ui/theme";
-
-const AthleteSide = later(() => import("@/features/athletes/athlete-side").then((m) => m.AthleteSide));
 
 const EVERYONE = "everyone";
 
