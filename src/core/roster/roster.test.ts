@@ -1,4 +1,6 @@
+import fc from "fast-check";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import {
   guessColumns,
@@ -89,4 +91,52 @@ test("heads are known without their unit, and by the lift that they name", () =>
     { at: 4, lift: "bench-press", kind: "max", unit: "lb" },
     { at: 5, lift: "deadlift", kind: "working", unit: "kg" },
   ]);
+});
+
+const anyDay = fc
+  .date({ min: new Date("1990-01-01T00:00:00Z"), max: new Date("2099-12-31T00:00:00Z"), noInvalidDate: true })
+  .map((d) => d.toISOString().slice(0, 10));
+
+test("any day is read back from each way it is written in", () => {
+  const months = ["Jan", "Feb", "Mar", "Apr", "May", "June", "July", "Aug", "Sept", "Oct", "Nov", "Dec"];
+  fc.assert(
+    fc.property(anyDay, (iso) => {
+      const [year, month, day] = iso.split("-").map(Number) as [number, number, number];
+      const name = months[month - 1];
+      for (const text of [
+        iso,
+        `${day} ${name} ${year}`,
+        `${name} ${day}, ${year}`,
+        `${year}/${month}/${day}`,
+      ])
+        expect(readDay(text, null)).toEqual({ ok: true, value: iso });
+      expect(readDay(`${day}.${month}.${year}`, "day-first")).toEqual({ ok: true, value: iso });
+      expect(readDay(`${month}/${day}/${year}`, "month-first")).toEqual({ ok: true, value: iso });
+    }),
+    cases(200),
+  );
+});
+
+test("a day in numbers is read without being asked exactly where it is one day only", () => {
+  const part = fc.integer({ min: 1, max: 12 });
+  fc.assert(
+    fc.property(part, part, (a, b) => {
+      const read = readDay(`${a}/${b}/2026`, null);
+      expect(read.ok).toBe(a === b);
+      expect(isTwoDays(`${a}/${b}/2026`)).toBe(a !== b);
+    }),
+    cases(100),
+  );
+});
+
+test("a weight is read with any unit that coaches write, and as often as it is written", () => {
+  const units = fc.constantFrom("", "kg", " kgs", "lb", " lbs", " pounds", "KG");
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 4000 }), units, (halves, unit) => {
+      const read = readWeight(`${halves / 2}${unit}`);
+      const said = unit.trim() === "" ? null : /^k/i.test(unit.trim()) ? "kg" : "lb";
+      expect(read).toEqual({ ok: true, value: { weight: weight(halves / 2), unit: said } });
+    }),
+    cases(100),
+  );
 });

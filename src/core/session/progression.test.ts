@@ -1,4 +1,6 @@
-import { type Progression, percentInWeek, sessionInWeek, weeksBetween } from ".";
+import fc from "fast-check";
+import { cases } from "@/lib/__tests__/cases";
+import { isBackOffWeek, type Progression, percentInWeek, sessionInWeek, weeksBetween } from ".";
 
 const UP: Progression = { step: 2.5, backOffEvery: 4, backOff: 10 };
 
@@ -37,4 +39,26 @@ test.each([
   ["2026-12-01", "2027-01-05", 5],
 ])("weeks from %s to %s", (from, to, weeks) => {
   expect(weeksBetween(from, to)).toBe(weeks);
+});
+
+test("building weeks go up by their step, back-off weeks are lighter by theirs, as long as there is room", () => {
+  const any = fc.record({
+    step: fc.constantFrom(0, 1, 2.5, 5),
+    backOffEvery: fc.option(fc.integer({ min: 2, max: 6 }), { nil: null }),
+    backOff: fc.constantFrom(0, 5, 10),
+  });
+  fc.assert(
+    fc.property(any, fc.integer({ min: 0, max: 6 }), (progression, weeks) => {
+      let building = 60;
+      for (let week = 1; week <= weeks; week++) {
+        const now = percentInWeek(60, progression, week);
+        if (isBackOffWeek(progression, week)) expect(now).toBe(building - progression.backOff);
+        else {
+          expect(now).toBe(building + progression.step);
+          building = now;
+        }
+      }
+    }),
+    cases(100),
+  );
 });

@@ -1,5 +1,7 @@
+import fc from "fast-check";
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
+import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import {
   applySessionEdit,
@@ -75,4 +77,37 @@ test("an edit says beforehand whose working sets it moves, and from what to what
   // 100 for 5 is a maximum of 116.7 by Epley: for 5 with 2 in reserve that is 94.6.
   expect(moves[0]).toEqual({ name: "Ada", lift: "back-squat", from: weight(100), to: weight(90) });
   expect(weightMoves(session, people, { kind: "frame", change: { name: "X" } }, gym, catalog)).toEqual([]);
+});
+
+test("whatever is changed, nobody is in two sub-groups, and each has a lift", () => {
+  const person = fc.constantFrom("a", "b", "c");
+  const people = fc.uniqueArray(person);
+  const of = fc.option(fc.integer({ min: 0, max: 3 }), { nil: undefined });
+  const at = fc.integer({ min: 0, max: 3 });
+  const edit: fc.Arbitrary<SessionEdit> = fc.oneof(
+    people.map((athleteIds): SessionEdit => ({ kind: "add-sub-group", name: "New", athleteIds })),
+    fc.tuple(at, people).map(
+      ([i, athleteIds]): SessionEdit => ({
+        ...{ kind: "change-sub-group", of: i },
+        change: { athleteIds },
+      }),
+    ),
+    at.map((i): SessionEdit => ({ kind: "remove-sub-group", of: i })),
+    of.map((i): SessionEdit => ({ kind: "add-lift", lift: lift("deadlift"), of: i })),
+    fc.tuple(at, of).map(([i, g]): SessionEdit => ({ kind: "remove-lift", at: i, of: g })),
+    fc.tuple(at, at, of).map(([i, to, g]): SessionEdit => ({ kind: "move-lift", at: i, to, of: g })),
+    person.map((athleteId): SessionEdit => ({ kind: "remove-participant", athleteId })),
+  );
+  fc.assert(
+    fc.property(fc.array(edit, { maxLength: 20 }), (edits) => {
+      const { subGroups, lifts } = after(...edits);
+      const all = subGroups.flatMap((g) => g.athleteIds);
+      expect(all).toHaveLength(new Set(all).size);
+      for (const part of [lifts, ...subGroups.map((g) => g.lifts)]) {
+        expect(part.length).toBeGreaterThan(0);
+        expect(part.at(-1)!.pairedWithNext).toBe(false);
+      }
+    }),
+    cases(200),
+  );
 });

@@ -3,13 +3,16 @@
 import { LIMITS } from "@/core/draft";
 import type { GroupPlan } from "@/core/group";
 import type { GymKit } from "@/core/gym";
-import { arriveBy, type Session, type SessionEdit } from "@/core/session";
+import { arriveBy, laterStarts, type Session, type SessionEdit } from "@/core/session";
 import { counted, formatClock } from "@/core/units";
 import type { Member } from "@/server/sessions/open-session";
 import { Button } from "@/ui/button";
 import { useTimeInWords } from "@/ui/conventions";
 import { useFewerSets } from "./use-fewer-sets";
 import { type SharedRacks, useSharedRacks } from "./use-rack-orders";
+
+/** Arrivals are staggered where somebody may come so much later. Seconds. */
+const WORTH_STAGGERING = 120;
 
 /** What is done about bars that take more time than there is: each way with when all would be ready. */
 export function OverTime({
@@ -48,6 +51,7 @@ export function OverTime({
   if (!isDueToBars || !ready) return null;
   const needed = Math.min(LIMITS.minutes[1], Math.ceil(ready.seconds / 60));
   const set = (change: Partial<Session>) => onEdit({ kind: "frame", change });
+  const latest = Math.max(0, ...laterStarts(plan, ready).values());
   const helps = (to: SharedRacks) => to.ready !== null && to.ready.seconds < ready.seconds;
   const after = (to: SharedRacks) => `(ready after ${formatClock(to.ready!.seconds)})`;
   return (
@@ -77,9 +81,9 @@ export function OverTime({
             A ramp set fewer for {counted(fewer.count, "athlete")} {after(fewer.racks)}
           </Button>
         )}
-        {!session.together && !session.racks.staggered && (
+        {!session.together && !session.racks.staggered && latest >= WORTH_STAGGERING && (
           <Button onClick={() => set({ racks: { ...session.racks, staggered: true } })}>
-            Stagger arrivals
+            Stagger arrivals (up to {latest / 60} min later)
           </Button>
         )}
       </div>

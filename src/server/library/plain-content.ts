@@ -34,10 +34,13 @@ export function plainLift({ asks }: { asks: DemandId }): Omit<Lift, "id" | "name
   };
 }
 
-/** An approach without jobs of its own: raise, mobilise, activate and rehearse what the lift asks for. */
+/** An approach of four plain jobs: raise, mobilise, activate and rehearse what the lift asks for. */
 export function plainApproach(): Omit<Approach, "id" | "name"> {
   const phase = (of: Phase, mostDrills: number, most: number) => ({
     ...{ phase: of, mostDrills, most, least: 0, shortPrice: 0 },
+  });
+  const job = (name: string, of: Phase, points: number, most: number) => ({
+    ...{ name, phase: of, points, filledBy: {}, drills: { least: 1, most } },
   });
   return {
     belief: "",
@@ -49,7 +52,13 @@ export function plainApproach(): Omit<Approach, "id" | "name"> {
       phase("activate", 3, 300),
       phase("rehearse", 2, 180),
     ],
-    ...{ slots: [], onlySlots: false, leavesOut: [], holds: false, circuit: null, pairs: [], formats: [] },
+    slots: [
+      job("Raise", "raise", 30, 1),
+      job("Mobility", "mobilise", 8, 3),
+      job("Activation", "activate", 10, 3),
+      job("Lift's own shape", "rehearse", 12, 2),
+    ],
+    ...{ onlySlots: false, leavesOut: [], holds: false, circuit: null, pairs: [], formats: [] },
     pace: { from: 2, every: 90, most: 12 },
     places: { shoulders: 2 },
     ...{ floors: {}, planes: [], favours: [], progressionsIn: [], bodyOrder: null },

@@ -1,4 +1,5 @@
 import { drillById } from "@/core/catalog";
+import { planWarmUp } from "@/core/plan";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
@@ -63,4 +64,27 @@ test.each([
   const opened = await openCustomContent(made.id);
   expect(opened).toMatchObject({ kind: request.kind, draft: { name: request.name } });
   expect(await newContentAction({ ...request, name: " " })).toMatchObject({ kind: "refused" });
+});
+
+test("an approach from nothing plans every main lift, and a drill from nothing can be chosen", async () => {
+  const made = await newContentAction({ kind: "approach", name: "From nothing" });
+  const drill = await newContentAction({
+    kind: "drill",
+    name: "Deep wall sit",
+    phase: "activate",
+    serves: "squat",
+  });
+  if (made.kind !== "copied" || drill.kind !== "copied") throw new Error("not made");
+  const catalog = await openCatalog();
+  const approach = catalog.approaches.find((a) => a.id === made.id)!;
+  for (const lift of catalog.lifts.filter((l) => !l.kind)) {
+    const plan = planWarmUp({
+      ...{ unit: "kg", lifts: [{ lift, kit: null, working: null }], minutes: 14 },
+      ...{ athlete: { experience: "intermediate", limiters: [], areas: [] }, approach, room: "normal" },
+      ...{ equipment: null, own: [{ drill: drill.id }], dropped: [], drills: catalog.drills },
+    });
+    expect(plan.steps.map((s) => s.drill.id)).toContain(drill.id);
+    expect(plan.steps.length).toBeGreaterThan(1);
+    expect(plan.seconds).toBeLessThanOrEqual(14 * 60);
+  }
 });
