@@ -89,6 +89,8 @@ test("a card of somebody who does not come is not there", async () => {
 test("cards are printed one page each, on either paper", async ({ page }) => {
   await page.goto(`${server.url}${MASTERS.replace("masters", "throwers")}/cards`);
   await expect(page.getByRole("article")).toHaveCount(9);
+  // Each has been measured.
+  await expect(page.locator('[style*="--fit"]')).toHaveCount(9);
   for (const format of ["A4", "Letter"]) {
     const pdf = (await page.pdf({ format })).toString("latin1");
     expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(9);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useId, useState, useTransition } from "react";
-import { useAsk } from "@/client/use-ask";
+import { answered, useAsk } from "@/client/use-ask";
 import { IMPORT_FIELDS, MOST_IMPORT_CHARACTERS } from "@/core/roster";
 import { counted } from "@/core/units";
 import { importAthletesAction, previewImportAction } from "@/server/actions/athletes";
@@ -33,7 +33,7 @@ export function ImportDialog({
   const look = (to: ImportForm) => {
     // At once, so that what is said next is said of it.
     setForm(to);
-    startBusy(async () => setPreview(await ask(previewImportAction, to)));
+    startBusy(async () => setPreview(await answered(previewImportAction(to))));
   };
   const say = (more: Partial<ImportForm>) => look({ ...form, ...more });
   const choose = async (file: File | undefined) => {

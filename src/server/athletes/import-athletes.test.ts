@@ -230,6 +230,13 @@ test("a day that could be two is asked for", async () => {
   expect(told).toMatchObject({ asksDayOrder: true, errors: [], weights: 1 });
 });
 
+test("an error of a line is said once, however many columns meet it", async () => {
+  const text = "name,Deadlift,Back squat,date\nKenji Arakaki,100,80,3/4/2026";
+  const preview = await previewOf(text);
+  expect(preview).toMatchObject({ asksDayOrder: true, linesInError: 1 });
+  expect(preview.errors).toHaveLength(1);
+});
+
 test("limiters, injuries, note and archive come back whole", async () => {
   const [people] = await everything();
   const { draft } = (await openAthlete("ilse"))!;

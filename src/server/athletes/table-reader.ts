@@ -103,7 +103,10 @@ export class TableReader {
     const people = new Map<string, Person>();
     const sameNames = new Map<string, SameName>();
     for (const line of lines) {
+      const said = new Set<string>();
       const wrong = (message: string) => {
+        if (said.has(message)) return;
+        said.add(message);
         this.errors.push({ line: line.line, message, cells: line.cells });
       };
       const cell = this.cellOf(line);
