@@ -8,7 +8,7 @@ export { lightUnder } from "./light-under";
 export { offersInWords } from "./offers-in-words";
 export { PlanMemory } from "./plan-memory";
 export { type LiftPart, type LiftPlan, planOfLift } from "./plan-of-lift";
-export { planRamps } from "./plan-ramps";
+export { planRamps, rampRequestOf } from "./plan-ramps";
 export { outlineOf, planExactly, planWarmUp } from "./plan-warm-up";
 export { demandInSentence, reasonFor } from "./reasons";
 export { type Stair, stairOf, type Tread } from "./stair";

@@ -26,13 +26,16 @@ function warmth(lift: Lift, before: readonly Lift[], rule: PlanRequest["approach
   return similarDone(lift, before);
 }
 
-/** The ramp of one lift of the request; null if it has none or its working weight is not known. */
-function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> = {}): Ramp | null {
+/** What the ramp of one lift of the request is worked out from; null if it has none or its working weight is not known. */
+export function rampRequestOf(
+  request: PlanRequest,
+  place: number,
+  own: Partial<PlannedLift> = {},
+): RampRequest | null {
   const planned = { ...request.lifts[place]!, ...own };
   if (!planned.working || !planned.kit) return null;
   const before = request.lifts.slice(0, place).map((p) => p.lift);
-  const additions = additionsOf(request, planned);
-  const asked: RampRequest = {
+  return {
     unit: request.unit,
     kit: planned.kit,
     lift: planned.onBlocks ? { ...planned.lift, fromFloor: false } : planned.lift,
@@ -46,13 +49,20 @@ function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> =
     start: planned.start,
     rampSets: planned.rampSets,
     fixed: planned.fixed,
-    additions: additions.kept,
+    additions: additionsOf(request, planned).kept,
     receivesLow: !request.athlete.limiters.includes("ankle-dorsiflexion"),
   };
+}
+
+/** The ramp of one lift of the request; null if it has none or its working weight is not known. */
+function rampOf(request: PlanRequest, place: number, own: Partial<PlannedLift> = {}): Ramp | null {
+  const asked = rampRequestOf(request, place, own);
+  if (!asked) return null;
+  const planned = { ...request.lifts[place]!, ...own };
   const { done = [], secondsLeft } = planned;
   const isUnderWay = done.length > 0 || secondsLeft !== undefined;
   const ramp = isUnderWay ? adjustRamp({ request: asked, done, secondsLeft }) : planRamp(asked);
-  return { ...ramp, findings: [...ramp.findings, ...additions.findings] };
+  return { ...ramp, findings: [...ramp.findings, ...additionsOf(request, planned).findings] };
 }
 
 /** The technique additions that the athlete may do: nobody stands barefoot on a flagged ankle. */

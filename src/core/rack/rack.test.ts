@@ -56,12 +56,12 @@ test.each([
   [4, 2, 40],
 ])("%p lifters with up to %p sets: no order is better", (count, sets, numRuns) => {
   fc.assert(
-    fc.property(lifters(count, sets), (roster) => {
-      const { best, isProven } = shareBar(roster, MOVE);
+    fc.property(lifters(count, sets), anySet, (roster, { perSide: onBar }) => {
+      const { best, isProven } = shareBar(roster, MOVE, onBar);
       expect(isProven).toBe(true);
       let least: readonly number[] = [Number.POSITIVE_INFINITY, 0];
       for (const order of everyOrder(roster.map((l) => l.sets.length))) {
-        const found = value(layOutOrder(roster, order, MOVE));
+        const found = value(layOutOrder(roster, order, MOVE, undefined, onBar));
         if (isLess(found, least)) least = found;
       }
       expect(value(best)).toEqual(least);

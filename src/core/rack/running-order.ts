@@ -13,16 +13,18 @@ const startOf = ({ from = 0 }: Lifter): number => from;
  * @param order the lifter of each turn, by place in the roster; each as often as they have sets.
  * @param secondsPerMove to move a plate on one side.
  * @param from when each lifter can begin, where that is later than what they say themselves. Seconds.
+ * @param onBar plates of one side that are on the bar at the start, inside first.
  */
 export function layOutOrder(
   lifters: readonly Lifter[],
   order: readonly number[],
   secondsPerMove: number,
   from: readonly number[] = lifters.map(startOf),
+  onBar: readonly Weight[] = [],
 ): RunningOrder {
   const done = lifters.map(() => 0);
   const readyAt = [...from];
-  let load: readonly Weight[] = [];
+  let load = onBar;
   let clock = 0;
   let moves = 0;
   const turns = order.map((lifter): BarTurn => {

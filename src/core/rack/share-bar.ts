@@ -1,5 +1,6 @@
 import { drain } from "@/lib/drain";
 import { stackMoves } from "../plates";
+import type { Weight } from "../units";
 import { layOutOrder, plainTurns } from "./running-order";
 import type { Lifter, SharedBar } from "./types";
 
@@ -34,20 +35,27 @@ interface Label {
  * bounds the rest.
  *
  * @param secondsPerMove to move a plate on one side.
+ * @param onBar plates of one side that are on the bar at the start, inside first.
  */
-export function shareBar(lifters: readonly Lifter[], secondsPerMove: number): SharedBar {
-  return drain(shareBarSteps(lifters, secondsPerMove));
+export function shareBar(
+  lifters: readonly Lifter[],
+  secondsPerMove: number,
+  onBar: readonly Weight[] = [],
+): SharedBar {
+  return drain(shareBarSteps(lifters, secondsPerMove, onBar));
 }
 
 /** As `shareBar`; yields the best order so far after each set more. Who stops asking keeps that. */
 export function* shareBarSteps(
   lifters: readonly Lifter[],
   secondsPerMove: number,
+  onBar: readonly Weight[] = [],
 ): Generator<SharedBar, SharedBar> {
-  const search = new BarSearch(lifters, secondsPerMove);
-  const turns = layOutOrder(lifters, plainTurns(lifters), secondsPerMove);
+  const search = new BarSearch(lifters, secondsPerMove, onBar);
+  const laidOut = (order: readonly number[]) => layOutOrder(lifters, order, secondsPerMove, undefined, onBar);
+  const turns = laidOut(plainTurns(lifters));
   const told = (label: Label, isProven: boolean): SharedBar => ({
-    best: layOutOrder(lifters, orderOf(label), secondsPerMove),
+    best: laidOut(orderOf(label)),
     turns,
     isProven,
   });
@@ -83,7 +91,7 @@ class BarSearch {
   /** What one set of each lifter adds to `done`: digits of a number whose bases are their sets and one. */
   private readonly weights: number[] = [];
   private readonly states: number;
-  /** Plates moved from a set to another: `moves[from * all + to]`, sets numbered through; the last is the empty bar. */
+  /** Plates moved from a set to another: `moves[from * all + to]`, sets numbered through; the last is the bar at the start. */
   private readonly moves: Int32Array;
   private readonly firstOf: number[] = [];
   /** `setOf[state * lifters + i]`: sets that lifter i has done in a state. */
@@ -104,6 +112,7 @@ class BarSearch {
   constructor(
     private readonly lifters: readonly Lifter[],
     private readonly secondsPerMove: number,
+    onBar: readonly Weight[],
   ) {
     this.count = lifters.length;
     let states = 1;
@@ -116,7 +125,7 @@ class BarSearch {
     }
     this.states = states;
     this.sets = numbered;
-    const loads = [...lifters.flatMap((l) => l.sets.map((s) => s.perSide)), []];
+    const loads = [...lifters.flatMap((l) => l.sets.map((s) => s.perSide)), onBar];
     this.moves = Int32Array.from(loads.flatMap((a) => loads.map((b) => stackMoves(a, b))));
     this.setOf = new Uint8Array(states * this.count);
     this.chain = new Float64Array(states * this.count);

@@ -151,6 +151,7 @@ describe("when all are ready", () => {
     expect(sessionReady(plan, null, null)).toEqual({
       ...{ seconds: plan.seconds, aloneSeconds: plan.seconds },
       members: plan.members.map(({ id, seconds }) => ({ id, readyAt: seconds, sets: null })),
+      racks: [],
     });
   });
 });

@@ -18,6 +18,8 @@ export interface SessionReady {
   /** Without waiting for bars. */
   aloneSeconds: number;
   members: readonly MemberReady[];
+  /** Who lifts on which bar, a later shift after the one before it; none where nobody shares one. */
+  racks: readonly { rack: number; shift: number; ids: readonly string[] }[];
 }
 
 /**
@@ -33,11 +35,13 @@ export function sessionReady(
   orders: readonly RackOrder[] | null,
 ): SessionReady {
   const shared = new Map<string, MemberReady>();
+  const racks: { rack: number; shift: number; ids: string[] }[] = [];
   if (request && orders) {
     const freeAt: number[] = [];
     for (const shift of ordersByShift(orders)) {
       shift.forEach((order, rack) => {
         const ids = order.lifters.map((i) => request.ids[i]!);
+        racks.push({ rack, shift: order.shift, ids });
         const here = order.lifters.map((i) => request.lifters[i]!);
         const from = here.map((l) => Math.max(l.from ?? 0, freeAt[rack] ?? 0));
         const turnsOf = order.best.turns.map((t) => t.lifter);
@@ -56,6 +60,7 @@ export function sessionReady(
     seconds: Math.max(0, ...members.map((m) => m.readyAt)),
     aloneSeconds: plan.seconds,
     members,
+    racks,
   };
 }
 

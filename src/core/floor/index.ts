@@ -1,0 +1,48 @@
+export { type CheckOffer, checkOffers, offerInWords, stopsLift } from "./first-set-check";
+export type { StepChange } from "./fit-steps";
+export {
+  CHECK_ANSWERS,
+  type CheckAnswer,
+  type FloorEvent,
+  type Happening,
+  type HappeningKind,
+  PAIN_SIGNS,
+  type Pain,
+  type PainSign,
+  type SkipReason,
+} from "./floor-event";
+export {
+  type FloorItem,
+  isDone,
+  itemsOf,
+  liftNow,
+  type Standing,
+  secondsInto,
+  secondsOf,
+  standingOf,
+  stepNow,
+} from "./floor-items";
+export type {
+  FloorAthlete,
+  FloorLift,
+  FloorPlan,
+  FloorRack,
+  FloorSet,
+  FloorStep,
+  FloorSwap,
+} from "./floor-plan";
+export { type FloorState, foldEvents, type PersonState, type Presence, type Said } from "./fold-events";
+export { type LiveRack, type LiveTurn, orderRack, type RackQuestion, rackQuestions } from "./live-racks";
+export {
+  BEHIND,
+  type CatchUp,
+  catchUps,
+  lateStart,
+  type Pace,
+  paceOf,
+  presentIn,
+  sessionBehind,
+} from "./pace";
+export { type PlannedMember, planFloor } from "./plan-floor";
+export { forgottenSince, isPaused, runningSeconds } from "./running-time";
+export { type StepMoment, type StepPart, stepMoment, stepParts } from "./step-parts";
