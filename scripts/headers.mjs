@@ -16,13 +16,13 @@ function contentPolicy(nonce) {
   ].join("; ");
 }
 
-/** The headers of every answer. @param path of the request; cards tell nobody where they were. */
+/** The headers of every answer. @param path of the request; cards and walls tell nobody where they were. */
 export function headersOf(path, nonce) {
   return {
     "content-security-policy": contentPolicy(nonce),
     "x-content-type-options": "nosniff",
     "x-frame-options": "DENY",
-    "referrer-policy": path.startsWith("/card/") ? "no-referrer" : "same-origin",
+    "referrer-policy": /^\/(card|wall)\//.test(path) ? "no-referrer" : "same-origin",
     "cross-origin-opener-policy": "same-origin",
     "permissions-policy": "camera=(), geolocation=(), microphone=()",
   };

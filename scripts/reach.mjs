@@ -30,8 +30,10 @@ function nameOf(host) {
   }
 }
 
-/** What another machine may ask for: cards at their addresses, and what a page is made of. */
-const OPEN_TO_ALL = [/^\/card\/[^/]+$/, /^\/_next\/static\//, /^\/icon\.svg$/];
+/** What another machine may ask for: cards and walls at their addresses, and what a page is made of. */
+const OPEN_TO_ALL = [/^\/(card|wall)\/[^/]+(\/(events|stream))?$/, /^\/_next\/static\//, /^\/icon\.svg$/];
+/** What another machine may send: what an athlete says on the phone. */
+const SENT_BY_ALL = [/^\/card\/[^/]+\/events$/];
 
 /**
  * Whether a connection comes from this machine: from 127.0.0.0/8 or ::1, or from the very address that it goes to, as
@@ -43,7 +45,7 @@ export function isThisMachine(address, to) {
 
 /**
  * Whether a request may be answered. Sign-in comes later: until then the coach's screens are for this machine only, and
- * another one reaches the addresses of cards and nothing else.
+ * another one reaches the addresses of cards and walls and nothing else.
  *
  * @param address of the socket, never what a header claims; `to` is the one that it goes to.
  * @param url of the request, with or without a query.
@@ -53,7 +55,8 @@ export function mayReach(address, to, url, method = "GET") {
   const path = (url ?? "").split(/[?#]/)[0];
   // What could be read in two ways is no address of a card.
   if (/%|\\|\/\.|\/\//.test(path)) return false;
-  return (method === "GET" || method === "HEAD") && OPEN_TO_ALL.some((open) => open.test(path));
+  const open = method === "GET" || method === "HEAD" ? OPEN_TO_ALL : method === "POST" ? SENT_BY_ALL : [];
+  return open.some((o) => o.test(path));
 }
 
 /**

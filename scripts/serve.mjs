@@ -15,7 +15,7 @@ for (const stream of [process.stdout, process.stderr]) stream.on("error", () => 
 process.env.PLAN_THREAD ??= PLAN_THREAD;
 process.env.WORK_THREAD ??= WORK_THREAD;
 
-/** Serves the production build on HOST and PORT; other machines reach the addresses of cards only. */
+/** Serves the production build on HOST and PORT; other machines reach the addresses of cards and walls only. */
 const hostname = process.env.HOST ?? "127.0.0.1";
 const port = Number(process.env.PORT ?? 3000);
 
@@ -90,7 +90,7 @@ server.listen(port, hostname, () => {
   const others = Object.values(networkInterfaces())
     .flat()
     .filter((i) => i && !i.internal && i.family === "IPv4");
-  console.log("Other machines reach the addresses of cards and nothing else:");
+  console.log("Other machines reach the addresses of cards and walls and nothing else:");
   for (const { address } of others) console.log(`  http://${address}:${port}/card/…`);
 });
 
@@ -109,6 +109,7 @@ const MOST_FAREWELL = 3000;
 /** Lets what is under way be answered, and leaves the database so that a copy of its file is whole. */
 async function end() {
   const closed = new Promise((resolve) => server.close(resolve));
+  for (const endStream of globalThis.ironStepStreams ?? []) endStream();
   server.closeIdleConnections();
   await Promise.race([closed, new Promise((resolve) => setTimeout(resolve, MOST_FAREWELL))]);
   await (await globalThis.ironStepConnection)?.close().catch(() => undefined);

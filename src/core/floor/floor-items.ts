@@ -1,3 +1,4 @@
+import { lightestOf } from "../plates";
 import type { FloorAthlete, FloorLift, FloorSet, FloorStep } from "./floor-plan";
 import type { DoneFloorSet, FloorState, PersonState, StepState } from "./fold-events";
 import { runningSeconds } from "./running-time";
@@ -18,6 +19,10 @@ export function stepNow(step: FloorStep, state: StepState | undefined): FloorSte
     seconds: swapped.seconds,
     cue: swapped.cue,
     setUpSeconds: 0,
+    picture: step.swaps.find((s) => s.drill === swapped.drill)?.picture ?? {
+      ...{ id: swapped.drill, name: swapped.name },
+      dose: { ...swapped.dose, secondsPerUnit: 2 },
+    },
   };
   return { ...step, ...swap, ...(shortened && !swapped && shortened) };
 }
@@ -137,4 +142,17 @@ export function secondsInto({ now, begunAt, isSetUp }: Standing, state: FloorSta
   if (!now || begunAt === null) return 0;
   const gone = Math.max(0, runningSeconds(state, at) - runningSeconds(state, begunAt));
   return gone + (isSetUp && now.kind === "step" ? now.step.setUpSeconds : 0);
+}
+
+/**
+ * The lift whose first loaded set has just been done and of which it is still to be asked how that was; null: none. What weighs no
+ * more than the lightest there is, is not loaded.
+ */
+export function openCheck(athlete: FloorAthlete, person: PersonState): number | null {
+  const lift = athlete.lifts.findIndex(({ request, sets }, at) => {
+    const now = person.lifts[at];
+    if (!request || !now || now.check || now.stopped || Object.keys(now.work).length > 0) return false;
+    return sets.some((s, i) => now.sets[i] !== undefined && s.weight > lightestOf(request.kit));
+  });
+  return lift < 0 ? null : lift;
 }

@@ -1,9 +1,18 @@
-import type { DrillId, Phase } from "../catalog";
-import type { Dose } from "../dose";
+import type { Drill, DrillId, Phase } from "../catalog";
+import type { Dose, DoseRange } from "../dose";
 import type { GymPlate } from "../gym";
+import type { Stair } from "../plan";
 import type { BarPlace } from "../rack";
 import type { RampRequest } from "../ramp";
 import type { UnitSystem, Weight } from "../units";
+
+/** What a drill's figure is drawn from. */
+export interface FloorFigure {
+  id: DrillId;
+  name: string;
+  figure?: Drill["figure"];
+  dose: Pick<DoseRange, "kind" | "secondsPerUnit" | "sides" | "tempo">;
+}
 
 /** A drill that may be done in the place of another, at its usual dose. */
 export interface FloorSwap {
@@ -13,6 +22,7 @@ export interface FloorSwap {
   /** Set-up, work and rests. */
   seconds: number;
   cue: string;
+  picture: FloorFigure;
 }
 
 /** A drill at less than planned. */
@@ -45,6 +55,7 @@ export interface FloorStep {
   startsAt: number;
   /** How it is done, or what the test looks for. */
   cue: string;
+  picture: FloorFigure;
   /** The round of its circuit and how many there are; 1 of 1 outside circuits. */
   round: number;
   rounds: number;
@@ -102,6 +113,8 @@ export interface FloorAthlete {
   lifts: readonly FloorLift[];
   /** Places of the lifts that are done in turns, in order. */
   blocks: readonly (readonly number[])[];
+  /** The warm-up's picture up to the first working set. */
+  stair: Stair;
   /** To the first working set, without and with waiting for bars. */
   seconds: number;
   readySeconds: number;

@@ -16,6 +16,7 @@ export {
   isDone,
   itemsOf,
   liftNow,
+  openCheck,
   type Standing,
   secondsInto,
   secondsOf,
@@ -24,6 +25,7 @@ export {
 } from "./floor-items";
 export type {
   FloorAthlete,
+  FloorFigure,
   FloorLift,
   FloorPlan,
   FloorRack,
@@ -32,7 +34,14 @@ export type {
   FloorSwap,
 } from "./floor-plan";
 export { type FloorState, foldEvents, type PersonState, type Presence, type Said } from "./fold-events";
-export { type LiveRack, type LiveTurn, orderRack, type RackQuestion, rackQuestions } from "./live-racks";
+export {
+  type LiveRack,
+  type LiveTurn,
+  orderRack,
+  quickRack,
+  type RackQuestion,
+  rackQuestions,
+} from "./live-racks";
 export {
   BEHIND,
   type CatchUp,
@@ -45,4 +54,6 @@ export {
 } from "./pace";
 export { type PlannedMember, planFloor } from "./plan-floor";
 export { forgottenSince, isPaused, runningSeconds } from "./running-time";
+export { type PersonSummary, sessionSummary } from "./session-summary";
 export { type StepMoment, type StepPart, stepMoment, stepParts } from "./step-parts";
+export { type Face, faceOf, goOn, type SharedNow, sharedNow } from "./together";

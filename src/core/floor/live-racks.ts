@@ -1,4 +1,4 @@
-import { type BarTurn, type Lifter, lifterOf, type SharedBar, shareBar } from "../rack";
+import { type BarTurn, type Lifter, lifterOf, shareBar, shareBarSteps } from "../rack";
 import type { Weight } from "../units";
 import { liftNow } from "./floor-items";
 import type { FloorAthlete, FloorPlan, FloorRack } from "./floor-plan";
@@ -110,14 +110,27 @@ function lifterNow(plan: FloorPlan, athlete: FloorAthlete, state: FloorState, no
 
 /** A rack in the best order from what is on the bar; exact, see `shareBar`. */
 export function orderRack(question: RackQuestion): LiveRack {
-  const { rack, athletes, later, onBar, lifters, done, secondsPerMove } = question;
-  const shared: SharedBar | null = lifters.length > 0 ? shareBar(lifters, secondsPerMove, onBar) : null;
+  const { lifters, onBar, secondsPerMove } = question;
+  if (lifters.length === 0) return rackOf(question, [], true);
+  const { best, isProven } = shareBar(lifters, secondsPerMove, onBar);
+  return rackOf(question, best.turns, isProven);
+}
+
+/** A rack in an order that is good at once: the first answer of the search for the best. */
+export function quickRack(question: RackQuestion): LiveRack {
+  const { lifters, onBar, secondsPerMove } = question;
+  if (lifters.length === 0) return rackOf(question, [], true);
+  const { best } = shareBarSteps(lifters, secondsPerMove, onBar).next().value;
+  return rackOf(question, best.turns, false);
+}
+
+function rackOf(
+  { rack, athletes, later, onBar, done }: RackQuestion,
+  turns: readonly BarTurn[],
+  isProven: boolean,
+): LiveRack {
   return {
-    ...{ rack, athletes, later, onBar, isProven: shared?.isProven ?? true },
-    turns: (shared?.best.turns ?? []).map((t) => ({
-      ...t,
-      athlete: athletes[t.lifter]!,
-      rampSet: done[t.lifter]! + t.set,
-    })),
+    ...{ rack, athletes, later, onBar, isProven },
+    turns: turns.map((t) => ({ ...t, athlete: athletes[t.lifter]!, rampSet: done[t.lifter]! + t.set })),
   };
 }

@@ -11,13 +11,29 @@ import {
 import type { DemandId } from "../demands";
 import { type Dose, doseEffect, doseLevels, doseOf, doseSeconds } from "../dose";
 import type { GymKit } from "../gym";
-import { type PlanOutline, type PlanRequest, type PlanStep, type PlanTest, rampRequestOf } from "../plan";
+import {
+  type PlanOutline,
+  type PlanRequest,
+  type PlanStep,
+  type PlanTest,
+  planOfLift,
+  rampRequestOf,
+  stairOf,
+} from "../plan";
 import { isBarKit } from "../plates";
 import { placeOf, SECONDS_PER_MOVE } from "../rack";
 import { loadUnit } from "../ramp";
 import type { Session, SessionReady } from "../session";
 import { floorSets, floorWorking } from "./first-set-check";
-import type { FloorAthlete, FloorLift, FloorPlan, FloorStep, FloorSwap, ShorterStep } from "./floor-plan";
+import type {
+  FloorAthlete,
+  FloorFigure,
+  FloorLift,
+  FloorPlan,
+  FloorStep,
+  FloorSwap,
+  ShorterStep,
+} from "./floor-plan";
 
 /** One who takes part, with what was planned. */
 export interface PlannedMember {
@@ -75,6 +91,7 @@ function athleteOf(
     steps: [...stepsOf(request, plan, free), ...coolDownSteps(plan)],
     lifts: request.lifts.map((_, at) => liftOf(request, plan, at, free, catalog)),
     blocks: [...plan.blocks.map((b) => b.lifts), ...(plan.coolDown ? [[]] : [])],
+    stair: stairOf(planOfLift(plan, 0), request.minutes),
     seconds: plan.seconds,
     readySeconds: Math.max(plan.seconds, readySeconds),
   };
@@ -103,10 +120,22 @@ function usualDose({ dose }: Drill): Dose {
   return doseOf(dose, { sets: dose.sets[1], amount: dose.amount[1] });
 }
 
+function pictureOf({ id, name, figure, dose }: Drill): FloorFigure {
+  const { kind, secondsPerUnit, sides, tempo } = dose;
+  return { id, name, figure, dose: { kind, secondsPerUnit, sides, tempo } };
+}
+
 function swapOf(drill: Drill): FloorSwap {
   const dose = usualDose(drill);
   const seconds = drill.setUpSeconds + doseSeconds(drill.dose, dose);
-  return { drill: drill.id, name: drill.name, dose, seconds, cue: drill.cues[0] ?? "" };
+  return {
+    drill: drill.id,
+    name: drill.name,
+    dose,
+    seconds,
+    cue: drill.cues[0] ?? "",
+    picture: pictureOf(drill),
+  };
 }
 
 /** What may be done in the place of a drill: its relatives first, then what serves most of the same. */
@@ -182,6 +211,7 @@ function drillStep(
     key: `${block} ${drill.id} ${round}`,
     ...{ block, drill: drill.id, isTest: false, name: drill.name, phase, dose },
     ...{ setUpSeconds, seconds, changeSeconds, startsAt, cue: drill.cues[0] ?? "", round, rounds },
+    picture: pictureOf(drill),
     isShared: step.part === "shared",
     worth,
     shorter: shorterOf(step, setUpSeconds, worth),
@@ -197,7 +227,7 @@ function testStep(
     key: `${block} test ${test}`,
     ...{ block, drill: drill.id, isTest: true, name: `Test: ${drill.name}`, phase: "test", dose: null },
     ...{ setUpSeconds: 0, seconds, changeSeconds, startsAt, cue: looksFor, round: 1, rounds: 1 },
-    ...{ isShared: false, worth: 0, shorter: [], swaps: [] },
+    ...{ picture: pictureOf(drill), isShared: false, worth: 0, shorter: [], swaps: [] },
   };
 }
 
@@ -215,7 +245,7 @@ function coolDownSteps({ coolDown, blocks, seconds }: PlanOutline): FloorStep[] 
     },
     ...{ setUpSeconds: drill.setUpSeconds, seconds: drill.setUpSeconds + doseSeconds(drill.dose, dose) },
     ...{ changeSeconds: 0, startsAt: seconds, cue: drill.cues[0] ?? "", round: 1, rounds: 1 },
-    ...{ isShared: false, worth: 0, shorter: [], swaps: [] },
+    ...{ picture: pictureOf(drill), isShared: false, worth: 0, shorter: [], swaps: [] },
   }));
 }
 

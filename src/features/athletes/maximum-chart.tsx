@@ -34,7 +34,7 @@ export function MaximumChart({
             margin={{ top: 8, right: 12, bottom: 0, left: 0 }}
             accessibilityLayer={false}
           >
-            <CartesianGrid vertical={false} stroke="var(--color-line)" />
+            <CartesianGrid vertical={false} stroke="var(--line)" />
             <XAxis
               dataKey="at"
               type="number"
@@ -42,8 +42,8 @@ export function MaximumChart({
               domain={["dataMin", "dataMax"]}
               tickFormatter={dayOf}
               tickLine={false}
-              axisLine={{ stroke: "var(--color-ink)" }}
-              tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+              axisLine={{ stroke: "var(--ink)" }}
+              tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
               minTickGap={48}
             />
             <YAxis
@@ -53,11 +53,11 @@ export function MaximumChart({
               tickFormatter={inWords}
               tickLine={false}
               axisLine={false}
-              tick={{ fontSize: 11, fill: "var(--color-ink-soft)" }}
+              tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
             />
             <Tooltip
               isAnimationActive={false}
-              cursor={{ stroke: "var(--color-line-strong)" }}
+              cursor={{ stroke: "var(--line-strong)" }}
               content={({ payload }) => {
                 const at = payload?.[0]?.payload as MaximumOfDay | undefined;
                 return at ? (
@@ -73,7 +73,7 @@ export function MaximumChart({
             <Line
               dataKey="maximum"
               type="linear"
-              stroke="var(--color-ember)"
+              stroke="var(--ember)"
               strokeWidth={2}
               isAnimationActive={false}
               dot={({ cx, cy, payload, key }) => (
@@ -83,8 +83,8 @@ export function MaximumChart({
                   cy={cy}
                   r={3.5}
                   strokeWidth={2}
-                  stroke="var(--color-ember)"
-                  fill={(payload as MaximumOfDay).isTested ? "var(--color-ember)" : "var(--color-chalk)"}
+                  stroke="var(--ember)"
+                  fill={(payload as MaximumOfDay).isTested ? "var(--ember)" : "var(--chalk)"}
                 />
               )}
             />

@@ -1,4 +1,5 @@
 import { format, parseISO } from "date-fns";
+import type { ReactNode } from "react";
 import type { CardLift, CardView } from "@/core/card";
 import type { GymKit } from "@/core/gym";
 import { Cautions } from "@/features/shared/cautions";
@@ -8,7 +9,16 @@ import { SmallStair } from "@/features/shared/small-stair";
 import { PhoneDrill } from "./phone-drill";
 
 /** One athlete's card on a phone: the same as on paper, one under the other. */
-export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
+export function PhoneCard({
+  card,
+  gym,
+  children,
+}: {
+  card: CardView;
+  gym: GymKit;
+  /** What is on now, above all that is planned. */
+  children?: ReactNode;
+}) {
   const { time, arrive, minutes, seconds } = card;
   return (
     <main className="mx-auto max-w-lg px-4 py-5 text-sm">
@@ -17,6 +27,7 @@ export function PhoneCard({ card, gym }: { card: CardView; gym: GymKit }) {
         {format(parseISO(card.day), "EEEE d MMMM")}
         {time && `. Arrive ${arrive}, lifting ${time}`}
       </p>
+      {children && <div className="mt-4">{children}</div>}
       <div className="mt-4">
         <SmallStair
           stair={card.stair}

@@ -19,6 +19,7 @@ import { Announcement } from "@/features/shared/announcement";
 import { Dropped } from "@/features/shared/dropped";
 import { NEW_TEST } from "@/features/shared/new-test";
 import { useAnnounced } from "@/features/shared/use-announced";
+import type { FloorStatus } from "@/server/floor/floor-status";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { IconButton } from "@/ui/button";
@@ -53,10 +54,12 @@ export function PlanEditor({
   opened: openedFirst,
   part: firstPart,
   stamp,
+  floor,
 }: {
   opened: OpenWarmUp;
   part: MemberPlan | null;
   stamp: SessionStamp | null;
+  floor: FloorStatus;
 }) {
   const { opened, onReached } = useReached(openedFirst);
   const { session, gym, member } = opened;
@@ -150,6 +153,7 @@ export function PlanEditor({
         people={attendees}
         at={athlete.id}
         controls={controls}
+        floor={floor}
         onKeys={openKeys}
       />
       <main id="content" className="flex min-h-0 flex-1 flex-col">

@@ -199,9 +199,9 @@ function MemberBars({
               left: at(step.startsAt),
               width: `calc(${at(step.seconds)} - 1px)`,
               height: step.kind === "shared" || !together ? ROW * 0.56 : ROW * 0.78,
-              borderColor: isPersonal ? "var(--color-ember)" : heatColour(heat),
+              borderColor: isPersonal ? "var(--ember)" : heatColour(heat),
               borderTopStyle: step.kind === "substitute" ? "double" : "solid",
-              backgroundColor: isPersonal ? "var(--color-ember-wash)" : heatColour(heat, 0.22),
+              backgroundColor: isPersonal ? "var(--ember-wash)" : heatColour(heat, 0.22),
             }}
           >
             {isPersonal ? "own" : step.kind === "substitute" ? `${number}*` : number}
@@ -222,7 +222,7 @@ function MemberBars({
           <span
             key={`waits ${startsAt}`}
             title={`Waits ${formatSeconds(seconds)} for the bar`}
-            className="absolute bottom-0 h-1.5 bg-[repeating-linear-gradient(135deg,var(--color-line-strong)_0_1px,transparent_1px_4px)]"
+            className="absolute bottom-0 h-1.5 bg-[repeating-linear-gradient(135deg,var(--line-strong)_0_1px,transparent_1px_4px)]"
             style={{ left: at(startsAt - seconds), width: at(seconds) }}
           />
         ))}

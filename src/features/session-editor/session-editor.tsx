@@ -10,6 +10,7 @@ import { followSession, type Session } from "@/core/session";
 import { AthleteSide } from "@/features/athletes/athlete-side-later";
 import { Announcement } from "@/features/shared/announcement";
 import { useAnnounced } from "@/features/shared/use-announced";
+import type { FloorStatus } from "@/server/floor/floor-status";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { later } from "@/ui/later";
@@ -54,11 +55,13 @@ export function SessionEditor({
   opened,
   gyms,
   stamp,
+  floor,
   openAt,
 }: {
   opened: OpenSession;
   gyms: readonly { id: string; name: string }[];
   stamp: SessionStamp | null;
+  floor: FloorStatus;
   openAt: string | undefined;
 }) {
   const { draft: session, edit: editQuietly, controls } = useSession(opened);
@@ -109,6 +112,7 @@ export function SessionEditor({
         people={members.map((m) => ({ id: m.athlete.id, name: m.athlete.name, absent: m.absent }))}
         at={null}
         controls={controls}
+        floor={floor}
         onKeys={() => setKeysOpen(true)}
       >
         <SessionMenu session={session} onEdit={edit} />

@@ -7,9 +7,11 @@ import { type ReactNode, useState } from "react";
 import type { DraftControls } from "@/client/use-saved-draft";
 import type { Session } from "@/core/session";
 import { AthleteSide } from "@/features/athletes/athlete-side-later";
+import { FloorLink } from "@/features/shared/floor-link";
 import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
 import { SiteMenu } from "@/features/shared/site-menu";
 import { Wordmark } from "@/features/shared/wordmark";
+import type { FloorStatus } from "@/server/floor/floor-status";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { useTimeInWords } from "@/ui/conventions";
@@ -25,6 +27,7 @@ export function SessionTop({
   people,
   at,
   controls,
+  floor,
   onKeys,
   children,
 }: {
@@ -33,6 +36,8 @@ export function SessionTop({
   /** The athlete in view; null: everyone. */
   at: string | null;
   controls: DraftControls;
+  /** How the session stands on the floor. */
+  floor: FloorStatus;
   onKeys: () => void;
   children?: ReactNode;
 }) {
@@ -96,6 +101,7 @@ export function SessionTop({
         <ThemeButton />
         {children}
       </span>
+      <FloorLink id={session.id} status={floor} name={session.name} />
       <Link
         href={at === null ? `${href}/cards` : `${href}/${at}/card`}
         className="inline-flex min-h-8 items-center gap-1.5 rounded-sm bg-ember px-3 font-semibold text-chalk hover:bg-ember-deep"
@@ -103,6 +109,15 @@ export function SessionTop({
         <Printer aria-hidden className="size-4" />
         {at === null ? "Cards" : "Card"}
       </Link>
+      {floor === "running" && (
+        <p
+          role="note"
+          className="-mx-4 w-[calc(100%+2rem)] bg-ochre-wash px-4 py-1.5 sm:-mx-7 sm:w-[calc(100%+3.5rem)] sm:px-7"
+        >
+          <span className="font-semibold">This session is running.</span> The floor goes on with the plan it
+          was started with; what you change here is for the next time.
+        </p>
+      )}
     </header>
   );
 }

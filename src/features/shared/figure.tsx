@@ -58,7 +58,7 @@ interface Look {
 export function DrillFigure({
   drill,
   ...look
-}: Look & { drill: Pick<Drill, "id" | "name" | "dose" | "figure"> }) {
+}: Look & { drill: Pick<Drill, "id" | "name" | "figure"> & { dose: Parameters<typeof cycleOf>[1] } }) {
   const figures = useFigures();
   const figure = figures?.DRILL_FIGURES[figureOf(drill) ?? ""];
   const shown = useMemo(() => figure && drawn(figure, drill.dose), [figure, drill.dose]);

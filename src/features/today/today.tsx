@@ -3,6 +3,7 @@ import { TriangleAlert } from "lucide-react";
 import { stairInWords } from "@/core/plan";
 import { counted, formatClock, formatWeight } from "@/core/units";
 import { NewSession } from "@/features/new-session/new-session";
+import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
 import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
@@ -101,6 +102,11 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
             {unreadable ? `It cannot be read: ${unreadable}` : facts.join(" · ")}
             {over > 0 && <span className="font-semibold text-ember"> · {over} min over</span>}
           </p>
+          {lines.length > 0 && (
+            <span className="ml-auto self-center">
+              <FloorLink id={id} status={session.floor} name={name} />
+            </span>
+          )}
         </div>
         <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
           {lines.map((line) => (

@@ -10,6 +10,7 @@ import {
   listCardAddressesFrom,
   readCardAddress,
 } from "@/data/card-addresses";
+import { readSession } from "@/data/sessions";
 import { presentOf } from "../plans/plan-session";
 import { type Refused, refuse } from "../schemas/problems";
 import { openSession, openWarmUp } from "../sessions/open-session";
@@ -108,6 +109,13 @@ export async function sharedCards() {
   }));
 }
 export type SharedCards = Awaited<ReturnType<typeof sharedCards>>[number];
+
+/** Whose card in which session an address shows; null: there is none, it has ended, or it has been revoked. */
+export async function addressInForce(token: string) {
+  const row = token.length <= 64 ? await readCardAddress(token) : null;
+  const session = row && (await readSession(row.sessionId));
+  return session && session.session.day >= firstDayInForce() ? row : null;
+}
 
 /** The warm-up that an address shows; null: there is none, it has ended, or it has been revoked. */
 export async function openByAddress(token: string, catalog: Catalog) {

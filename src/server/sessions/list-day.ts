@@ -7,6 +7,7 @@ import { type PlanFinding, type PlanOutline, planOfLift, type Stair, stairOf } f
 import { arriveBy, type OwnPart } from "@/core/session";
 import { listSessions } from "@/data/sessions";
 import type { Finding } from "@/lib/result";
+import { type FloorStatus, floorStatuses } from "../floor/floor-status";
 import { type MemberWarmUp, readyOf, warmUpsOf } from "../plans/plan-session";
 import { dayField } from "../schemas/session";
 import { today } from "./day";
@@ -44,6 +45,8 @@ export interface DaySession {
   together: boolean;
   absent: string[];
   lines: DayLine[];
+  /** How it stands on the floor. */
+  floor: FloorStatus;
   /** Set where what is stored cannot be read. */
   unreadable: string | null;
 }
@@ -96,7 +99,10 @@ function lineOf(warmUp: MemberWarmUp, day: string, catalog: Catalog): DayLine {
 }
 
 /** A session of which nothing can be shown but what it is, and why. */
-function unreadableSession({ id, name, day, time }: SessionToShow["row"], why: string): DaySession {
+function unreadableSession(
+  { id, name, day, time }: SessionToShow["row"],
+  why: string,
+): Omit<DaySession, "floor"> {
   return {
     ...{ id, name, day, time, arriveBy: null, overSeconds: 0, gym: "", minutes: 0, together: false },
     ...{ absent: [], lines: [], unreadable: why },
@@ -104,7 +110,10 @@ function unreadableSession({ id, name, day, time }: SessionToShow["row"], why: s
 }
 
 /** A session as a day shows it. One that cannot be planned says so and leaves the others alone. */
-async function daySession({ row, opened }: SessionToShow, catalog: Catalog): Promise<DaySession> {
+async function daySession(
+  { row, opened }: SessionToShow,
+  catalog: Catalog,
+): Promise<Omit<DaySession, "floor">> {
   if (!opened.ok) return unreadableSession(row, opened.error);
   try {
     return await plannedSession(opened.value, catalog);
@@ -114,7 +123,7 @@ async function daySession({ row, opened }: SessionToShow, catalog: Catalog): Pro
   }
 }
 
-async function plannedSession(opened: OpenSession, catalog: Catalog): Promise<DaySession> {
+async function plannedSession(opened: OpenSession, catalog: Catalog): Promise<Omit<DaySession, "floor">> {
   const { session, gym, members } = opened;
   const { id, name, day, time } = session;
   const lines = (await warmUpsOf(opened, catalog)).map((w) => lineOf(w, day, catalog));
@@ -157,7 +166,16 @@ const PAGE = 12;
 export async function listDay(day: string, page: number, catalog: Catalog) {
   const { total, sessions } = await listSessions(day, day, { limit: PAGE, offset: (page - 1) * PAGE });
   const opened = await openSessions(sessions, catalog);
-  const shown = await Promise.all(opened.map((o) => daySession(o, catalog)));
-  return { day, page, pages: Math.max(1, Math.ceil(total / PAGE)), total, sessions: shown };
+  const [statusOf, shown] = await Promise.all([
+    floorStatuses(opened.map((o) => o.row.id)),
+    Promise.all(opened.map((o) => daySession(o, catalog))),
+  ]);
+  return {
+    day,
+    page,
+    pages: Math.max(1, Math.ceil(total / PAGE)),
+    total,
+    sessions: shown.map((s): DaySession => ({ ...s, floor: statusOf(s.id) })),
+  };
 }
 export type DayPage = Awaited<ReturnType<typeof listDay>>;

@@ -1,7 +1,10 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PhoneCard } from "@/features/card/phone-card";
+import { PhoneLive } from "@/features/floor/phone-live";
+import { PhoneWaiting } from "@/features/floor/phone-waiting";
 import { openByAddress } from "@/server/cards/card-addresses";
+import { floorOfAthlete } from "@/server/floor/open-floor";
 import { openCatalog } from "@/server/library/catalog";
 import { cardOf } from "@/server/plans/plan-session";
 
@@ -15,7 +18,14 @@ export const metadata: Metadata = {
 
 export default async function CardByAddress({ params }: { params: Promise<{ token: string }> }) {
   const catalog = await openCatalog();
-  const opened = await openByAddress((await params).token, catalog);
+  const { token } = await params;
+  const opened = await openByAddress(token, catalog);
   if (!opened) notFound();
-  return <PhoneCard card={await cardOf(opened, opened.member, catalog)} gym={opened.gym} />;
+  const card = await cardOf(opened, opened.member, catalog);
+  const floor = await floorOfAthlete(opened.session.id, opened.member.athlete.id);
+  return (
+    <PhoneCard card={card} gym={opened.gym}>
+      {floor ? <PhoneLive token={token} open={floor} /> : <PhoneWaiting day={card.day} />}
+    </PhoneCard>
+  );
 }

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { SessionEditor } from "@/features/session-editor/session-editor";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
+import { floorStatus } from "@/server/floor/floor-status";
 import { gymChoices } from "@/server/gyms/gym-kit";
 import { sessionStamp } from "@/server/sessions/session-stamp";
 import { openedSession, sessionTitle } from "./opened";
@@ -23,10 +24,22 @@ export default async function SessionPage({
 }) {
   const { id } = await params;
   const { view } = await searchParams;
-  const [opened, gyms, stamp] = await Promise.all([openedSession(id), gymChoices(), sessionStamp(id)]);
+  const [opened, gyms, stamp, floor] = await Promise.all([
+    openedSession(id),
+    gymChoices(),
+    sessionStamp(id),
+    floorStatus(id),
+  ]);
   if (opened.ok)
     return (
-      <SessionEditor key={id} opened={opened.value} gyms={gyms} stamp={stamp} openAt={[view].flat()[0]} />
+      <SessionEditor
+        key={id}
+        opened={opened.value}
+        gyms={gyms}
+        stamp={stamp}
+        floor={floor}
+        openAt={[view].flat()[0]}
+      />
     );
   if (opened.error.kind === "missing") notFound();
   return <UnreadableSession message={opened.error.message} />;

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { PlanEditor } from "@/features/plan-editor/plan-editor";
 import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
+import { floorStatus } from "@/server/floor/floor-status";
 import { openCatalog } from "@/server/library/catalog";
 import { groupPlanOf } from "@/server/plans/plan-session";
 import { sessionStamp } from "@/server/sessions/session-stamp";
@@ -19,7 +20,11 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 export default async function WarmUpPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
-  const [opened, stamp] = await Promise.all([openedWarmUp(id, athlete), sessionStamp(id)]);
+  const [opened, stamp, floor] = await Promise.all([
+    openedWarmUp(id, athlete),
+    sessionStamp(id),
+    floorStatus(id),
+  ]);
   if (!opened.ok) {
     if (opened.error.kind === "missing") notFound();
     return <UnreadableWarmUp {...opened.error} />;
@@ -29,5 +34,5 @@ export default async function WarmUpPage({ params }: Params) {
   const part = group?.members.find((m) => m.id === athlete) ?? null;
   // Another session begins anew; so does one that somebody has changed for everybody.
   const key = `${id} ${athlete} ${revision}`;
-  return <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} />;
+  return <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} floor={floor} />;
 }

@@ -1,0 +1,25 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { FloorScreen } from "@/features/floor/floor-screen";
+import { FloorStart } from "@/features/floor/floor-start";
+import { openFloor } from "@/server/floor/open-floor";
+import { beforeStart } from "@/server/floor/start-floor";
+import { openCatalog } from "@/server/library/catalog";
+
+export const dynamic = "force-dynamic";
+
+type Params = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const floor = await openFloor((await params).id);
+  return { title: floor ? `Floor: ${floor.plan.name}` : "Start a session" };
+}
+
+export default async function FloorPage({ params }: Params) {
+  const { id } = await params;
+  const floor = await openFloor(id);
+  if (floor) return <FloorScreen key={id} {...floor} />;
+  const before = await beforeStart(id, await openCatalog());
+  if (!before) notFound();
+  return <FloorStart {...before} />;
+}

@@ -1,0 +1,11 @@
+import { streamFloor } from "@/server/api/floor";
+import { wallAudience } from "@/server/floor/audience-of";
+import { sayingTrouble } from "@/server/trouble-response";
+
+export const dynamic = "force-dynamic";
+
+/** What happens, as it does and as the wall may show it. */
+export const GET = sayingTrouble(
+  async (request: Request, { params }: { params: Promise<{ token: string }> }) =>
+    wallAudience((await params).token, (id, audience) => streamFloor(id, request, audience)),
+);

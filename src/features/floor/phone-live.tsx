@@ -1,0 +1,185 @@
+"use client";
+
+import { Check } from "lucide-react";
+import { useState } from "react";
+import { FloorProvider, useFloor, useFloorFeed, useNow } from "@/client/use-floor";
+import { formatDose } from "@/core/dose";
+import {
+  type FloorAthlete,
+  type FloorEvent,
+  type FloorPlan,
+  isPaused,
+  secondsInto,
+  standingOf,
+} from "@/core/floor";
+import { FELT } from "@/core/ramp";
+import { formatWeight } from "@/core/units";
+import { DrillFigure } from "@/features/shared/figure";
+import { PlateStrip } from "@/features/shared/plate-strip";
+import { Acts, useAct } from "./acts";
+import { LiveStair } from "./athlete-look";
+import { CheckQuestion } from "./check-panel";
+import { FloorButton } from "./floor-button";
+import { useScreenOn } from "./floor-sounds";
+import { NoteSheet } from "./note-sheet";
+import { PainSheet } from "./pain-sheet";
+import { StepTimer } from "./step-timer";
+
+/** What an athlete does now, on the phone: only theirs, with their own ticks and a word to the coach. */
+export function PhoneLive({
+  token,
+  open,
+}: {
+  token: string;
+  open: { plan: FloorPlan; events: readonly FloorEvent[]; seq: number; now: number };
+}) {
+  const floor = useFloorFeed(open, `/card/${token}`, "phone");
+  const [athlete] = open.plan.athletes;
+  useScreenOn(!floor.state.finished);
+  if (!athlete) return null;
+  return (
+    <FloorProvider value={floor}>
+      <Acts>
+        <PhoneNow athlete={athlete} />
+      </Acts>
+    </FloorProvider>
+  );
+}
+
+function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
+  const { state, unsent } = useFloor();
+  const now = useNow(250);
+  const [sheet, setSheet] = useState<"pain" | "note" | null>(null);
+  const person = state.people[athlete.id]!;
+  const standing = standingOf(athlete, person, state.startedAt);
+  const stopped = Object.values(person.lifts).some((l) => l.stopped);
+  if (state.finished) return <p className="text-xl font-bold">Session finished.</p>;
+  if (person.presence !== "there")
+    return <p className="text-xl font-bold">Tell the coach when you are here: your warm-up starts then.</p>;
+  return (
+    <section aria-label="Now">
+      <LiveStair athlete={athlete} now={now} height={150} />
+      {stopped && (
+        <p className="mt-3 border-l-4 border-ember pl-3 text-base font-semibold">
+          This lift is stopped for today. See a licensed clinician before training it again.
+        </p>
+      )}
+      <PhoneItem athlete={athlete} standing={standing} into={secondsInto(standing, state, now)} />
+      <CheckQuestion athlete={athlete} />
+      <div className="mt-4 grid grid-cols-2 gap-2">
+        <FloorButton onClick={() => setSheet("note")}>Tell the coach</FloorButton>
+        <FloorButton onClick={() => setSheet("pain")}>It hurts</FloorButton>
+      </div>
+      {unsent > 0 && (
+        <p role="status" className="mt-2 text-base text-ink-soft">
+          {unsent} not sent yet
+        </p>
+      )}
+      <PainSheet
+        athlete={athlete}
+        open={sheet === "pain"}
+        onOpenChange={(open) => setSheet(open ? "pain" : null)}
+      />
+      <NoteSheet
+        athlete={athlete}
+        open={sheet === "note"}
+        onOpenChange={(open) => setSheet(open ? "note" : null)}
+      />
+    </section>
+  );
+}
+
+function PhoneItem({
+  athlete,
+  standing: { now: item, next },
+  into,
+}: {
+  athlete: FloorAthlete;
+  standing: ReturnType<typeof standingOf>;
+  into: number;
+}) {
+  const { state, plan } = useFloor();
+  const act = useAct();
+  if (!item) return <p className="mt-4 text-2xl font-bold">All done.</p>;
+  const after =
+    next && (next.kind === "step" ? next.step.name : `${formatWeight(next.load.weight)} × ${next.load.reps}`);
+  if (item.kind === "step") {
+    const { step } = item;
+    return (
+      <div className="mt-4">
+        <div className="flex items-start gap-4">
+          <DrillFigure drill={step.picture} moves="always" className="w-28 shrink-0" />
+          <div className="min-w-0">
+            <h2 className="text-2xl leading-tight font-extrabold tracking-tight">{step.name}</h2>
+            <p className="condensed text-lg font-semibold text-ink-soft">
+              {step.dose && formatDose(step.dose)}
+            </p>
+            <p className="text-base text-ink-soft">{step.cue}</p>
+          </div>
+        </div>
+        <StepTimer step={step} into={into} isPaused={isPaused(state)} next={after} sounds />
+        {!step.isShared && (
+          <FloorButton
+            look="main"
+            size="large"
+            className="mt-3 w-full"
+            onClick={() =>
+              act(`Done: ${step.name}`, [
+                { athlete: athlete.id, what: { kind: "step-done", step: step.key } },
+              ])
+            }
+          >
+            <Check aria-hidden className="size-6" />
+            Done
+          </FloorButton>
+        )}
+        {after && <p className="mt-2 text-base text-ink-soft">Next: {after}</p>}
+      </div>
+    );
+  }
+  const { load, lift, set } = item;
+  const isWork = item.kind === "work";
+  return (
+    <div className="mt-4">
+      <h2 className="text-lg font-bold">
+        {athlete.lifts[lift]!.name}
+        <span className="ml-2 font-medium text-ink-soft">
+          {isWork ? `working set ${set + 1}` : `ramp set ${set + 1}`}
+        </span>
+      </h2>
+      <p className={`condensed text-6xl leading-none font-extrabold ${isWork ? "text-ember" : ""}`}>
+        {formatWeight(load.weight)}
+        <span className="ml-2 text-2xl">
+          {athlete.lifts[lift]!.unit} × {load.reps}
+        </span>
+      </p>
+      {load.perSide.length > 0 && (
+        <p className="mt-2 flex items-center gap-3">
+          <PlateStrip plates={plan.plates} perSide={load.perSide} scale={0.14} />
+          <span className="condensed text-lg">{load.perSide.map(formatWeight).join(" + ")}</span>
+        </p>
+      )}
+      <p className="text-base text-ink-soft">{load.change}</p>
+      <fieldset className="mt-3 grid grid-cols-3 gap-2">
+        <legend className="mb-1 text-base font-semibold">Done, and it was</legend>
+        {FELT.map((felt) => (
+          <FloorButton
+            key={felt}
+            size="large"
+            look={felt === "right" ? "main" : "quiet"}
+            onClick={() =>
+              act(`${formatWeight(load.weight)} × ${load.reps}, ${felt}`, [
+                {
+                  athlete: athlete.id,
+                  what: { kind: "set-done", lift, set, isWork, weight: load.weight, reps: load.reps, felt },
+                },
+              ])
+            }
+          >
+            {felt}
+          </FloorButton>
+        ))}
+      </fieldset>
+    </div>
+  );
+}
