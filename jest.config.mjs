@@ -21,6 +21,9 @@ export default {
   testMatch: ["**/*.test.ts"],
   transform: {
     "^.+\\.tsx?$": ["@swc/jest", { jsc: { target: "es2022", parser: { syntax: "typescript", tsx: true } } }],
+    "/node_modules/uuid/.+\\.js$": ["@swc/jest", { jsc: { target: "es2022" } }],
   },
+  // Packages that are ES modules only.
+  transformIgnorePatterns: ["/node_modules/(?!uuid/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };

@@ -55,16 +55,21 @@ export function sharedNow(plan: FloorPlan, state: FloorState): SharedNow | null 
 }
 
 /** Where one athlete is against the others. */
-export type Face = "with-all" | "own" | "behind" | "ahead" | "lifting" | "ready" | "away";
+export type Face = "with-all" | "own" | "drills" | "behind" | "ahead" | "lifting" | "ready" | "away";
 
 /** Where one athlete is against what everybody does. */
-export function faceOf(athlete: FloorAthlete, state: FloorState, shared: SharedNow | null): Face {
+export function faceOf(
+  { isGroup }: Pick<FloorPlan, "isGroup">,
+  athlete: FloorAthlete,
+  state: FloorState,
+  shared: SharedNow | null,
+): Face {
   const person = state.people[athlete.id]!;
   if (person.presence !== "there") return "away";
   const { now, isWarm } = standingOf(athlete, person, state.startedAt);
   if (!now || isWarm) return "ready";
   if (now.kind !== "step") return shared ? "ahead" : "lifting";
-  if (!shared) return now.step.isShared ? "with-all" : "own";
+  if (!shared) return isGroup ? "own" : "drills";
   if (now.step.key === shared.step.key) return "with-all";
   const { startsAt, seconds } = shared.step;
   if (!now.step.isShared && now.step.startsAt < startsAt + seconds && now.step.startsAt >= startsAt - 1)

@@ -12,12 +12,12 @@ import { PhoneDrill } from "./phone-drill";
 export function PhoneCard({
   card,
   gym,
-  children,
+  live,
 }: {
   card: CardView;
   gym: GymKit;
-  /** What is on now, above all that is planned. */
-  children?: ReactNode;
+  /** What is on now, above all that is planned; absent: the session does not run. */
+  live?: ReactNode;
 }) {
   const { time, arrive, minutes, seconds } = card;
   return (
@@ -27,15 +27,16 @@ export function PhoneCard({
         {format(parseISO(card.day), "EEEE d MMMM")}
         {time && `. Arrive ${arrive}, lifting ${time}`}
       </p>
-      {children && <div className="mt-4">{children}</div>}
       <div className="mt-4">
-        <SmallStair
-          stair={card.stair}
-          width={360}
-          height={72}
-          minutes={Math.max(minutes, seconds / 60) + 1}
-          label={`The warm-up as a stair: ${card.stairSays}`}
-        />
+        {live ?? (
+          <SmallStair
+            stair={card.stair}
+            width={360}
+            height={72}
+            minutes={Math.max(minutes, seconds / 60) + 1}
+            label={`The warm-up as a stair: ${card.stairSays}`}
+          />
+        )}
       </div>
       {card.lifts.map((lift, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice

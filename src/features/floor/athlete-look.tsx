@@ -3,7 +3,7 @@
 import { Check, HeartPulse, RefreshCw, StickyNote, UserX } from "lucide-react";
 import { useState } from "react";
 import { useFloor, useNow } from "@/client/use-floor";
-import { formatDose } from "@/core/dose";
+import { formatDose, formatDoseBriefly } from "@/core/dose";
 import {
   type FloorAthlete,
   type FloorItem,
@@ -19,6 +19,7 @@ import { formatWeight } from "@/core/units";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
 import { useAct } from "./acts";
+import { OwnCatchUp } from "./catch-up";
 import { CheckPanel } from "./check-panel";
 import { paceWords } from "./clock-words";
 import { FloorButton } from "./floor-button";
@@ -56,12 +57,13 @@ export function AthleteLook({ athlete }: { athlete: FloorAthlete }) {
         </div>
         <LiveStair athlete={athlete} now={now} />
         <Alerts person={person} />
+        <OwnCatchUp athlete={athlete.id} />
+        <CheckPanel athlete={athlete} />
         {person.presence === "there" ? (
           <NowPanel athlete={athlete} now={now} />
         ) : (
           <LateStart athlete={athlete} />
         )}
-        <CheckPanel athlete={athlete} />
         <div className="mt-4 flex flex-wrap gap-2">
           <FloorButton onClick={() => setSheet("pain")}>
             <HeartPulse aria-hidden className="size-5" />
@@ -209,6 +211,7 @@ function NowPanel({ athlete, now }: { athlete: FloorAthlete; now: number }) {
           <StepTimer
             step={step}
             into={into}
+            size="medium"
             isPaused={isPaused(state)}
             sounds={plan.athletes.length === 1}
             next={nameOf(next)}
@@ -390,7 +393,7 @@ function ItemList({ athlete }: { athlete: FloorAthlete }) {
               </span>
               <span className="condensed shrink-0 text-sm text-ink-soft">
                 {item.kind === "step"
-                  ? item.step.dose && formatDose(item.step.dose)
+                  ? item.step.dose && formatDoseBriefly(item.step.dose)
                   : [item.done?.felt, athlete.lifts[item.lift]!.name].filter(Boolean).join(", ")}
                 {said?.device.startsWith("phone") && ", own tick"}
               </span>

@@ -3,6 +3,7 @@
 import { useFloor, useNow } from "@/client/use-floor";
 import {
   BEHIND,
+  type CatchUp,
   catchUps,
   type Happening,
   type SkipReason,
@@ -10,15 +11,19 @@ import {
   sessionBehind,
 } from "@/core/floor";
 import { formatSeconds } from "@/core/units";
+import { joinWords } from "@/lib/join-words";
 import { useAct } from "./acts";
 import { FloorButton } from "./floor-button";
 
-/** What becomes of a step, in words. @example "no couch stretch", "row 2 min instead of 3 min" */
-export function changeWords(change: StepChange): string {
-  const { step } = change;
-  return change.kind === "left-out"
-    ? `no ${step.name.toLowerCase()}`
-    : `${step.name.toLowerCase()} ${formatSeconds(change.seconds)} instead of ${formatSeconds(step.seconds)}`;
+/** What becomes of some steps, in words. @example "leave out couch stretch and side lunge; easy row 2 min, not 3 min" */
+export function changesInWords(changes: readonly StepChange[]): string {
+  const out = changes.filter((c) => c.kind === "left-out").map((c) => c.step.name.toLowerCase());
+  const shorter = changes.flatMap((c) =>
+    c.kind === "shorter"
+      ? [`${c.step.name.toLowerCase()} ${formatSeconds(c.seconds)}, not ${formatSeconds(c.step.seconds)}`]
+      : [],
+  );
+  return [out.length > 0 ? `leave out ${joinWords(out)}` : "", ...shorter].filter(Boolean).join("; ");
 }
 
 /** What is said when changes are taken. */
@@ -38,9 +43,6 @@ export function changeEvents(
 
 /** How often it is looked at what would make up for lost time. Milliseconds. */
 const LOOK_EVERY_MS = 5000;
-/** So many are named; there is a button for all. */
-const MOST_NAMED = 3;
-
 /** From a minute behind on: what would be left out to be on time, taken with one tap; or the later time is. */
 export function CatchUpBar() {
   const { plan, state } = useFloor();
@@ -50,26 +52,26 @@ export function CatchUpBar() {
   if (behind === null || behind < BEHIND || state.finished) return null;
   const offers = catchUps(plan, state, now);
   const minutes = Math.round(behind / 60);
-  const shown = offers.slice(0, MOST_NAMED);
-  const taken = offers.flatMap((o) => changeEvents(o.athlete, o.changes, "time"));
   const later = (state.due ?? state.startedAt! + plan.readySeconds * 1000) + behind * 1000;
   return (
     <section
       aria-label="Behind"
-      className="flex flex-wrap items-center gap-x-4 gap-y-2 bg-ochre-wash px-4 py-2 text-base"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 bg-ochre-wash px-4 py-2 text-base sm:px-6"
     >
       <p className="min-w-0 flex-1">
-        <span className="font-bold">{minutes} min behind.</span>{" "}
-        {shown.length === 0
-          ? "Nothing is left that could be left out."
-          : shown
-              .map((o) => `${o.name ? `${o.name}: ` : ""}${o.changes.map(changeWords).join(", ")}`)
-              .join(". ")}
-        {offers.length > MOST_NAMED && `, and ${offers.length - MOST_NAMED} more`}
+        <span className="font-bold">{minutes} min behind.</span> {offersInWords(offers)}
       </p>
-      {taken.length > 0 && (
-        <FloorButton look="main" onClick={() => act("Shortened to be on time", taken)}>
-          Shorten
+      {offers.length > 0 && (
+        <FloorButton
+          look="main"
+          onClick={() =>
+            act(
+              "Shortened to be on time",
+              offers.flatMap((o) => changeEvents(o.athlete, o.changes, "time")),
+            )
+          }
+        >
+          {offers.length > 1 ? `Shorten for ${offers.length}` : "Shorten"}
         </FloorButton>
       )}
       <FloorButton
@@ -82,5 +84,33 @@ export function CatchUpBar() {
         Lift {minutes} min later
       </FloorButton>
     </section>
+  );
+}
+
+/** What shortening comes to: of one in full, of several whom it concerns. */
+function offersInWords(offers: readonly CatchUp[]): string {
+  const [first, ...more] = offers;
+  if (!first) return "Nothing is left that could be left out.";
+  if (more.length === 0)
+    return `To be on time${first.name ? `, ${first.name}` : ""}: ${changesInWords(first.changes)}.`;
+  return `To be on time, shorter for ${joinWords(offers.map((o) => o.name ?? "all"))}.`;
+}
+
+/** One athlete who is behind: what would be left out for that one alone. */
+export function OwnCatchUp({ athlete }: { athlete: string }) {
+  const { plan, state } = useFloor();
+  const act = useAct();
+  const now = useNow(LOOK_EVERY_MS);
+  const offer = plan.isGroup ? undefined : catchUps(plan, state, now).find((o) => o.athlete === athlete);
+  if (!offer) return null;
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-3 bg-ochre-wash px-3 py-2 text-base">
+      <span className="min-w-0 flex-1">To be on time: {changesInWords(offer.changes)}.</span>
+      <FloorButton
+        onClick={() => act(`${offer.name}: shortened`, changeEvents(athlete, offer.changes, "time"))}
+      >
+        Shorten
+      </FloorButton>
+    </p>
   );
 }

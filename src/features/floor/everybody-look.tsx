@@ -2,7 +2,7 @@
 
 import { Check } from "lucide-react";
 import { useFloor, useNow } from "@/client/use-floor";
-import { formatDose } from "@/core/dose";
+import { formatDoseBriefly } from "@/core/dose";
 import { type FloorAthlete, isPaused, paceOf, secondsInto, standingOf } from "@/core/floor";
 import { formatWeight } from "@/core/units";
 import { useAct } from "./acts";
@@ -16,7 +16,7 @@ export function EverybodyLook({ onOpen }: { onOpen: (id: string) => void }) {
   return (
     <section
       aria-label="Everybody"
-      className="grid auto-rows-fr gap-x-6 gap-y-5 sm:grid-cols-2 xl:grid-cols-3"
+      className="grid auto-rows-min gap-x-6 gap-y-4 sm:grid-cols-2 lg:grid-cols-3"
     >
       {plan.athletes.map((a) => (
         <Person key={a.id} athlete={a} onOpen={onOpen} />
@@ -53,9 +53,11 @@ function Person({ athlete, onOpen }: { athlete: FloorAthlete; onOpen: (id: strin
           {isHere && !item && <p className="text-lg">All done</p>}
           {isHere && item?.kind === "step" && (
             <>
-              <p className="truncate text-base font-semibold">{item.step.name}</p>
-              <p className="condensed text-base text-ink-soft">
-                {item.step.dose && formatDose(item.step.dose)}
+              <p className="truncate text-base font-semibold">
+                {item.step.name}
+                <span className="condensed ml-2 font-medium text-ink-soft">
+                  {item.step.dose && formatDoseBriefly(item.step.dose)}
+                </span>
               </p>
               <StepTimer
                 step={item.step}

@@ -8,6 +8,7 @@ import { initials } from "./clock-words";
 const FACE_WORDS: Record<Face, string> = {
   "with-all": "with all",
   own: "own drill",
+  drills: "drills",
   behind: "behind",
   ahead: "ahead",
   lifting: "ramp",
@@ -19,6 +20,7 @@ const FACE_WORDS: Record<Face, string> = {
 const FACE_LOOKS: Record<Face, string> = {
   "with-all": "border-line-strong",
   own: "border-ochre-deep border-dashed",
+  drills: "border-line-strong",
   behind: "border-ember border-[3px]",
   ahead: "border-ink",
   lifting: "border-ink",
@@ -41,7 +43,7 @@ export function FaceRail({
     <nav aria-label="Athletes" className="overflow-x-auto">
       <ul className="flex gap-1">
         {plan.athletes.map((a) => {
-          const face = faceOf(a, state, shared);
+          const face = faceOf(plan, a, state, shared);
           return (
             <li key={a.id}>
               <button

@@ -3,7 +3,7 @@
 import { useFloor, useNow } from "@/client/use-floor";
 import { type FloorAthlete, type Happening, lateStart } from "@/core/floor";
 import { useAct } from "./acts";
-import { changeEvents, changeWords } from "./catch-up";
+import { changeEvents, changesInWords } from "./catch-up";
 import { FloorButton } from "./floor-button";
 
 /** Somebody who is not there: comes now, with the best that fits what is left, or with all of it. */
@@ -19,9 +19,7 @@ export function LateStart({ athlete }: { athlete: FloorAthlete }) {
     <div className="mt-4">
       <p className="text-2xl font-bold">{person.presence === "left" ? "Has gone" : "Not here"}</p>
       {changes.length > 0 && (
-        <p className="mt-1 text-lg text-ink-soft">
-          To be ready with the others: {changes.map(changeWords).join("; ")}.
-        </p>
+        <p className="mt-1 text-lg text-ink-soft">To be ready with the others: {changesInWords(changes)}.</p>
       )}
       <div className="mt-3 flex flex-wrap gap-2">
         <FloorButton look="main" size="large" onClick={() => act(`${athlete.name} is here`, short)}>

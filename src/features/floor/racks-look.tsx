@@ -2,7 +2,7 @@
 
 import { Check } from "lucide-react";
 import { useFloor } from "@/client/use-floor";
-import { type LiveRack, type LiveTurn, liftNow } from "@/core/floor";
+import { type LiveRack, type LiveTurn, liftNow, openCheck } from "@/core/floor";
 import { describeChange } from "@/core/plates";
 import { formatWeight } from "@/core/units";
 import { PlateStrip } from "@/features/shared/plate-strip";
@@ -21,7 +21,10 @@ export function RacksLook({ onOpen }: { onOpen: (id: string) => void }) {
       </p>
     );
   return (
-    <section aria-label="Racks" className="grid gap-x-6 gap-y-8 sm:grid-cols-2 xl:grid-cols-3">
+    <section
+      aria-label="Racks"
+      className={`grid gap-x-6 gap-y-8 sm:grid-cols-2 ${racks.length > 2 ? "lg:grid-cols-3" : ""}`}
+    >
       {racks.map((rack) => (
         <Rack key={rack.rack} rack={rack} onOpen={onOpen} />
       ))}
@@ -66,11 +69,11 @@ function Rack({ rack, onOpen }: { rack: LiveRack; onOpen: (id: string) => void }
           <p className="mt-1 text-base text-ink-soft">
             {turn.startsAt > 20 ? `in ${clockDigits(turn.startsAt)}` : "now"}
           </p>
-          <div className="mt-3 flex gap-2">
+          <div className="mt-3 grid grid-cols-2 gap-2">
             <FloorButton
               look="main"
               size="large"
-              className="flex-1"
+              className="col-span-2"
               onClick={() => {
                 const { weight, reps } = loadOf(turn);
                 act(`${named(turn.athlete).name}: ${formatWeight(weight)} × ${reps}`, [
@@ -115,17 +118,16 @@ function Rack({ rack, onOpen }: { rack: LiveRack; onOpen: (id: string) => void }
           </div>
           <ol aria-label={`Next on rack ${rack.rack + 1}`} className="mt-3">
             {after.slice(0, 4).map((t) => (
-              <li
-                key={`${t.athlete} ${t.rampSet}`}
-                className="flex items-center gap-3 border-t border-line py-2 text-base"
-              >
-                <span className="min-w-0 flex-1 truncate font-semibold">{named(t.athlete).name}</span>
-                <span className="text-sm text-ink-soft">
-                  {t.add.length + t.strip.length === 0 ? "as it is" : describeChange(t.add, t.strip)}
-                </span>
-                <span className="condensed text-lg font-bold">
-                  {formatWeight(loadOf(t).weight)} × {loadOf(t).reps}
-                </span>
+              <li key={`${t.athlete} ${t.rampSet}`} className="border-t border-line py-2">
+                <p className="flex items-baseline justify-between gap-3 text-base">
+                  <span className="min-w-0 truncate font-semibold">{named(t.athlete).name}</span>
+                  <span className="condensed shrink-0 text-lg font-bold">
+                    {formatWeight(loadOf(t).weight)} × {loadOf(t).reps}
+                  </span>
+                </p>
+                <p className="text-sm text-ink-soft">
+                  {t.add.length + t.strip.length === 0 ? "As it is" : describeChange(t.add, t.strip)}
+                </p>
               </li>
             ))}
           </ol>
@@ -135,11 +137,50 @@ function Rack({ rack, onOpen }: { rack: LiveRack; onOpen: (id: string) => void }
           {rack.later.length > 0 ? "Waiting for the next shift." : "All ramp sets are done here."}
         </p>
       )}
+      <RackChecks rack={rack} onOpen={onOpen} />
       {rack.later.length > 0 && (
         <p className="mt-2 text-sm text-ink-soft">
           After them: {rack.later.map((id) => named(id).name).join(", ")}
         </p>
       )}
     </article>
+  );
+}
+
+/** Whose first loaded set on this rack has not been asked about yet. */
+function RackChecks({ rack, onOpen }: { rack: LiveRack; onOpen: (id: string) => void }) {
+  const { plan, state } = useFloor();
+  const act = useAct();
+  const ids = new Set(plan.racks.filter((r) => r.rack === rack.rack).flatMap((r) => r.athletes));
+  const open = plan.athletes.flatMap((a) => {
+    const lift = ids.has(a.id) ? openCheck(a, state.people[a.id]!) : null;
+    return lift === null ? [] : [{ athlete: a, lift }];
+  });
+  if (open.length === 0) return null;
+  return (
+    <ul
+      aria-label={`First loaded sets on rack ${rack.rack + 1}`}
+      className="mt-3 border-t-2 border-ochre-deep"
+    >
+      {open.map(({ athlete, lift }) => (
+        <li key={athlete.id} className="flex flex-wrap items-center gap-2 py-2 text-base">
+          <span className="min-w-0 flex-1">
+            <span className="font-semibold">{athlete.name}</span>, first loaded set?
+          </span>
+          <FloorButton
+            onClick={() =>
+              act(`${athlete.name}: all well`, [
+                { athlete: athlete.id, what: { kind: "checked", lift, answer: "well" } },
+              ])
+            }
+          >
+            All well
+          </FloorButton>
+          <FloorButton look="bare" onClick={() => onOpen(athlete.id)}>
+            Other
+          </FloorButton>
+        </li>
+      ))}
+    </ul>
   );
 }

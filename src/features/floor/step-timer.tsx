@@ -25,7 +25,7 @@ export function StepTimer({
   step: FloorStep;
   /** Seconds since it began. */
   into: number;
-  size?: "large" | "small" | "wall";
+  size?: "large" | "medium" | "small" | "wall";
   /** What comes after it, for whoever wants it called. */
   next?: string | null;
   isPaused?: boolean;
@@ -35,31 +35,30 @@ export function StepTimer({
   const parts = stepParts(step);
   const moment = stepMoment(parts, into);
   const isOver = moment.left <= 0;
-  const words = isPaused
-    ? "Paused"
-    : isOver
-      ? `Over by ${clockDigits(-moment.left)}`
-      : partWords(moment.part);
+  const words = isPaused ? "Paused" : isOver ? "Over" : partWords(moment.part);
   useStepSounds(parts, into, next, sounds && !isPaused);
   const digits = {
     large: "text-[clamp(120px,21vw,200px)]",
     wall: "text-[min(30vh,17vw)]",
-    small: "text-4xl",
+    medium: "text-[clamp(88px,11vw,130px)]",
+    small: "text-3xl",
   }[size];
   const quiet = moment.part.kind === "rest" || moment.part.kind === "set-up" || isOver;
   return (
     <div role="timer" aria-label={`${step.name}: ${words}`}>
-      <p
-        className={`condensed font-extrabold ${size === "small" ? "text-sm" : size === "wall" ? "text-[3.4vw]" : "text-2xl"} ${quiet ? "text-ink-soft" : "text-ochre-deep"}`}
-      >
-        {words || " "}
-      </p>
-      <p
-        aria-hidden
-        className={`condensed leading-[0.86] font-extrabold tracking-tight ${digits} ${quiet ? "text-ink-soft" : "text-ink"}`}
-      >
-        {clockDigits(isOver ? 0 : moment.partLeft)}
-      </p>
+      <div className={size === "small" ? "flex flex-row-reverse items-baseline justify-end gap-2" : ""}>
+        <p
+          className={`condensed min-w-0 truncate font-extrabold ${size === "small" ? "text-sm" : size === "wall" ? "text-[3.4vw]" : "text-2xl"} ${quiet ? "text-ink-soft" : "text-ochre-deep"}`}
+        >
+          {words || "\u00a0"}
+        </p>
+        <p
+          aria-hidden
+          className={`condensed leading-[0.86] font-extrabold tracking-tight ${digits} ${quiet ? "text-ink-soft" : "text-ink"}`}
+        >
+          {isOver ? `+${clockDigits(-moment.left)}` : clockDigits(moment.partLeft)}
+        </p>
+      </div>
       <PartBar parts={parts} into={into} tall={size !== "small"} />
     </div>
   );

@@ -187,8 +187,8 @@ function WallRack({ rack, hasWeights }: { rack: LiveRack; hasWeights: boolean })
               <span className="ml-[0.8vw] text-[3vw] text-ink">× {loadOf(turn).reps}</span>
             </p>
           )}
-          <div className="mt-[1.2vw] flex min-h-[9vw] items-center gap-[1.5vw]">
-            <PlateStrip plates={plan.plates} perSide={loadOf(turn).perSide} scale={0.34} />
+          <div className="mt-[1.2vw] flex min-h-[14.5vw] items-center gap-[1.5vw]">
+            <PlateStrip plates={plan.plates} perSide={loadOf(turn).perSide} scale={0.6} />
           </div>
           <p className={SMALL}>
             {turn.add.length + turn.strip.length === 0 ? "As it is" : describeChange(turn.add, turn.strip)}
@@ -246,11 +246,13 @@ function WallPerson({
   return (
     <section aria-label={athlete.name} className="min-w-0 border-t-[0.25vw] border-ink pt-[0.5vw]">
       <p className="flex items-baseline justify-between gap-[1vw]">
-        <span className="truncate text-[2.6vw] leading-tight font-extrabold tracking-tight">
+        <span className="truncate text-[3.1vw] leading-tight font-extrabold tracking-tight">
           {athlete.name}
         </span>
         {item?.kind === "step" && (
-          <span className="condensed text-[2.6vw] font-bold">{clockDigits(item.step.seconds - into)}</span>
+          <span className="condensed text-[3.1vw] font-bold">
+            {into < item.step.seconds ? clockDigits(item.step.seconds - into) : ""}
+          </span>
         )}
       </p>
       <p className={`truncate ${SMALL}`}>

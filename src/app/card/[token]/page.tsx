@@ -24,8 +24,13 @@ export default async function CardByAddress({ params }: { params: Promise<{ toke
   const card = await cardOf(opened, opened.member, catalog);
   const floor = await floorOfAthlete(opened.session.id, opened.member.athlete.id);
   return (
-    <PhoneCard card={card} gym={opened.gym}>
-      {floor ? <PhoneLive token={token} open={floor} /> : <PhoneWaiting day={card.day} />}
-    </PhoneCard>
+    <>
+      <PhoneCard
+        card={card}
+        gym={opened.gym}
+        live={floor ? <PhoneLive token={token} open={floor} /> : null}
+      />
+      {!floor && <PhoneWaiting day={card.day} />}
+    </>
   );
 }
