@@ -122,6 +122,6 @@ export function findCommand(...names) {
 }
 
 /** Runs a script of this project with tsx. */
-export function runScript(file) {
-  execFileSync(tool("tsx"), [file], { stdio: ["ignore", "inherit", "inherit"] });
+export function runScript(file, ...args) {
+  execFileSync(tool("tsx"), [file, ...args], { stdio: ["ignore", "inherit", "inherit"] });
 }

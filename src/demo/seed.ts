@@ -26,7 +26,7 @@ import { type DemoAthlete, type DemoGroup, groups } from "./people";
 
 const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
-const kit: GymKit = {
+export const kit: GymKit = {
   ...demoGym,
   bar: { name: demoGym.bar.name, weight: weight(demoGym.bar.weight), collar: weight(demoGym.bar.collar) },
   otherBars: demoGym.otherBars.map((b) => ({ ...b, weight: weight(b.weight) })),
@@ -43,7 +43,7 @@ const kit: GymKit = {
   equipment: Object.keys(demoGym.equipment) as EquipmentId[],
 };
 
-function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord {
+export function recordOf(member: DemoAthlete, group: string, now: Date): AthleteRecord {
   return {
     id: member.id,
     name: member.name,
