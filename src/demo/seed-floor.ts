@@ -99,7 +99,7 @@ async function record(
  */
 export async function seedFloor(now: Date): Promise<void> {
   const db = await database();
-  const [masters] = groups;
+  const masters = groups.find((g) => g.id === "masters");
   const id = runningId(isoDay(now));
   const startAt = subMinutes(now, STARTED_MINUTES_AGO);
   const [today] = await db

@@ -131,13 +131,13 @@ describe("copies", () => {
     const { client } = await openDatabaseFile();
     await addGroup(client, "a");
     await client.executeMultiple(
-      "ALTER TABLE session DROP COLUMN ready_seconds; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
+      "DROP TABLE floor_event; DROP TABLE floor_run; DROP TABLE wall_address; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
     );
     client.close();
     const again = await opened();
-    await again.execute("SELECT ready_seconds FROM session");
+    await again.execute("SELECT ended_at FROM floor_run");
     const [copy] = listCopies(file);
-    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0017_ready\.db$/);
+    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0018_floor\.db$/);
     expect(await groupsOf(copy!.file)).toEqual(["a"]);
   });
 

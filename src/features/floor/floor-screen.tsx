@@ -65,6 +65,11 @@ function Running() {
         </p>
       )}
       <main id="content" className="flex min-h-0 flex-1 flex-col px-4 py-4 pb-20 sm:px-6">
+        {!athlete && !(plan.isGroup && shared && look === "all") && (
+          <h1 className="sr-only">
+            {look === "racks" ? "Racks" : "Everybody"}: {plan.name}
+          </h1>
+        )}
         {athlete ? (
           <AthleteLook athlete={athlete} />
         ) : look === "racks" ? (

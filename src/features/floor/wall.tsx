@@ -155,11 +155,13 @@ function ownDrills(
 
 function WallRacks({ hasWeights }: { hasWeights: boolean }) {
   const racks = useLiveRacks();
+  const { plan } = useFloor();
   return (
     <main
       className="grid min-h-dvh gap-x-[3vw] px-[3vw] py-[2.5vw]"
       style={{ gridTemplateColumns: `repeat(${Math.min(4, Math.max(1, racks.length))}, minmax(0, 1fr))` }}
     >
+      <h1 className="sr-only">{plan.name}</h1>
       {racks.map((rack) => (
         <WallRack key={rack.rack} rack={rack} hasWeights={hasWeights} />
       ))}
@@ -223,6 +225,7 @@ function WallPeople({ hasWeights }: { hasWeights: boolean }) {
       className="grid min-h-dvh auto-rows-fr gap-x-[3vw] gap-y-[1vw] px-[3vw] py-[2vw]"
       style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
     >
+      <h1 className="sr-only">{plan.name}</h1>
       {here.map((a) => (
         <WallPerson key={a.id} athlete={a} now={now} hasWeights={hasWeights} />
       ))}

@@ -3,11 +3,14 @@ import { shippedCatalog } from "@/catalog";
 import type { Catalog } from "@/core/catalog";
 import packageJson from "../../../package.json";
 import { adjustRequestSchema, adjustResponseSchema } from "../schemas/adjust-api";
+import { sentEventsSchema } from "../schemas/floor-event";
 import { planRequestSchema, reviewRequestSchema } from "../schemas/plan-api";
 import { rackRequestSchema, rackResponseSchema } from "../schemas/rack-api";
 import { rampRequestSchema } from "../schemas/ramp-api";
 import {
   catalogResponseSchema,
+  eventsSinceSchema,
+  floorResponseSchema,
   groupPlanResponseSchema,
   healthResponseSchema,
   planResponseSchema,
@@ -44,6 +47,23 @@ function asked(summary: string, request: string, response: object) {
     responses: { 200: answer("The answer.", response), ...REFUSALS },
   };
 }
+
+const FLOOR_REFUSALS = {
+  400: REFUSALS[400],
+  404: refusal("The session has not been started."),
+};
+
+const SESSION = {
+  name: "id",
+  in: "path",
+  required: true,
+  description: "The session.",
+  schema: { type: "string" },
+};
+const inQuery = (name: string, description: string) => ({
+  ...{ name, in: "query", required: false, description },
+  schema: { type: "integer", minimum: 0 },
+});
 
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
 
@@ -85,6 +105,47 @@ function openApi(catalog: Catalog) {
           anyOf: [ref("Plan"), ref("GroupPlan")],
         }),
       },
+      "/api/floor/{id}": {
+        parameters: [SESSION],
+        get: {
+          summary: "A session that was started: its plan as it was, what has happened, and where it stands",
+          parameters: [inQuery("at", "Where it stood at this moment. Milliseconds since 1970.")],
+          responses: { 200: answer("The session.", ref("Floor")), ...FLOOR_REFUSALS },
+        },
+      },
+      "/api/floor/{id}/events": {
+        parameters: [SESSION],
+        get: {
+          summary: "What has been stored since an event",
+          parameters: [inQuery("since", "The number of the last event that is known; absent: all.")],
+          responses: { 200: answer("The events.", ref("EventsSince")), ...FLOOR_REFUSALS },
+        },
+        post: {
+          summary:
+            "Stores what has happened, each event once however often it is sent, and answers with what is new",
+          requestBody: { required: true, content: json(ref("FloorEvents")) },
+          responses: {
+            200: answer("What has been stored since.", ref("EventsSince")),
+            ...FLOOR_REFUSALS,
+            413: REFUSALS[413],
+          },
+        },
+      },
+      "/api/floor/{id}/stream": {
+        parameters: [SESSION],
+        get: {
+          summary:
+            "Events as they are stored, as server-sent events: each message is one event as JSON and its id the event's number, so that a stream that breaks goes on after the last one seen (last-event-id). An event named now tells the server's clock, one named seen the number up to which everything has been told.",
+          parameters: [inQuery("since", "The number of the last event that is known; absent: all.")],
+          responses: {
+            200: {
+              description: "The stream.",
+              content: { "text/event-stream": { schema: { type: "string" } } },
+            },
+            404: refusal("The session has not been started."),
+          },
+        },
+      },
       "/api/review": {
         post: asked("What speaks against a warm-up, and what would mend it", "ReviewRequest", ref("Review")),
       },
@@ -103,6 +164,9 @@ function openApi(catalog: Catalog) {
         GroupPlan: output(groupPlanResponseSchema),
         Review: output(reviewResponseSchema),
         Catalog: output(catalogResponseSchema),
+        FloorEvents: input(sentEventsSchema),
+        EventsSince: output(eventsSinceSchema),
+        Floor: output(floorResponseSchema),
         Health: output(healthResponseSchema),
         Problem: output(problemSchema),
       },

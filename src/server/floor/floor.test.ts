@@ -8,6 +8,7 @@ import { openSession, removeSessionAction, restoreAction, saveSessionAction } fr
 import { startFloorAction } from "../actions/floor";
 import { getEvents, getFloor, sendEvents, streamFloor } from "../api/floor";
 import { openCatalog } from "../library/catalog";
+import { floorResponseSchema } from "../schemas/responses";
 import type { Audience } from "./audience";
 import { floorStatus } from "./floor-status";
 import { newEvent, rowOf } from "./new-event";
@@ -187,6 +188,7 @@ test("where a session stood at a moment can be asked for", async () => {
   const at = (await floor()).events[0]!.at;
   const asked = await (await getFloor(sessionId, `http://localhost/x?at=${at}`, COACH)).json();
   expect(asked.state.events.map((e: FloorEvent) => e.kind)).toEqual(["started"]);
+  floorResponseSchema.parse(asked);
   const wrong = await getFloor(sessionId, "http://localhost/x?at=yesterday", COACH);
   expect([wrong.status, (await wrong.json()).errors[0].path]).toEqual([400, "at"]);
   expect((await getFloor("none", "http://localhost/x", COACH)).status).toBe(404);

@@ -4,6 +4,7 @@ import { DEMAND_IDS } from "@/core/demands";
 import { SIGN_IDS } from "@/core/dose";
 import { FINDING_CODES } from "@/core/review";
 import { workFormatField } from "./drill-work";
+import { floorEventSchema } from "./floor-event";
 
 /** What the open interface answers, as it is told in its OpenAPI document. Weights are in the request's unit. */
 
@@ -230,4 +231,38 @@ export const problemSchema = z.object({
   status: z.int(),
   errors: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
   nearest: z.object({ lower: z.number().nullable(), upper: z.number().nullable() }).optional(),
+});
+
+/** Events of a session as they are told. */
+export const eventsSinceSchema = z.strictObject({
+  events: z.array(floorEventSchema),
+  seq: z.int().describe("The number of the last event."),
+  now: z.number().describe("The server's clock. Milliseconds since 1970."),
+});
+
+/** A session on the floor. */
+export const floorResponseSchema = eventsSinceSchema.extend({
+  plan: z.looseObject({
+    version: z.literal(1),
+    sessionId: z.string(),
+    name: z.string(),
+    day: z.string(),
+    readySeconds: z
+      .number()
+      .describe("When the last is ready for the first working set. Seconds from the start."),
+    athletes: z.array(
+      z.looseObject({
+        id: z.string(),
+        name: z.string(),
+        steps: z.array(z.looseObject({ key: z.string(), name: z.string(), seconds: z.number() })),
+        lifts: z.array(z.looseObject({ lift: z.string(), name: z.string() })),
+      }),
+    ),
+  }),
+  state: z.looseObject({
+    startedAt: z.number().nullable(),
+    due: z.number().nullable(),
+    behind: z.number().nullable().describe("How late the last one is. Seconds; null: everybody is ready."),
+    people: z.record(z.string(), z.looseObject({ presence: z.enum(["there", "absent", "left"]) })),
+  }),
 });
