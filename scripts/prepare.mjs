@@ -85,6 +85,24 @@ async function buildScript(entry, outfile) {
   });
 }
 
+/** The floor's service worker, as browsers ask for it. */
+const FLOOR_WORKER = path.join(root, "public/floor-worker.js");
+
+async function buildFloorWorker() {
+  const { build } = await import("esbuild");
+  await build({
+    entryPoints: ["src/floor-worker/floor-worker.ts"],
+    outfile: FLOOR_WORKER,
+    bundle: true,
+    minify: true,
+    platform: "browser",
+    format: "iife",
+    target: "es2022",
+    logLevel: "error",
+    define: { "process.env.NODE_ENV": '"production"' },
+  });
+}
+
 /** Builds the scripts of the server's threads. */
 export async function buildThreads() {
   await buildScript("src/server/plans/plan-thread.ts", PLAN_THREAD);
@@ -101,9 +119,10 @@ export async function runDatabaseCommand(...args) {
 /** Makes the production build if a source has changed since the last one. Returns whether it is there. */
 export async function build() {
   const print = fingerprint(SOURCES);
-  const made = [".next/BUILD_ID", PLAN_THREAD, WORK_THREAD, DATABASE_COMMAND];
+  const made = [".next/BUILD_ID", PLAN_THREAD, WORK_THREAD, DATABASE_COMMAND, FLOOR_WORKER];
   if (made.every(existsSync) && isMarked(BUILT_MARK, print)) return true;
   console.log("Building …");
+  await buildFloorWorker();
   const done = spawnSync(tool("next"), ["build"], { stdio: ["ignore", "inherit", "inherit"] });
   if (done.status !== 0) return false;
   await buildThreads();

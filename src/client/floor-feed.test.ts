@@ -29,6 +29,7 @@ class Browser {
   time = 0;
   waiting: { at: number; work: () => void }[] = [];
   kept = new Map<string, FloorEvent>();
+  seen: readonly FloorEvent[] = [];
   isListening = true;
   constructor(readonly server: Server) {}
   ways: FeedWays = {
@@ -63,6 +64,10 @@ class Browser {
     },
     remove: async (ids) => {
       for (const id of ids) this.kept.delete(id);
+    },
+    recall: async () => this.seen,
+    remember: async (events) => {
+      this.seen = events;
     },
   };
   async pass(ms: number) {
@@ -148,6 +153,30 @@ test("a page that is closed with events waiting sends them when it is opened aga
   const endSecond = second.start();
   await a.pass(100);
   expect(server.rows).toHaveLength(3);
+  expect(second.snapshot().unsent).toBe(0);
+  endSecond();
+});
+
+test("a page that is opened again without the server knows what was seen before", async () => {
+  const server = new Server();
+  server.store([started()]);
+  const a = new Browser(server);
+  const first = a.open("a");
+  const end = first.start();
+  first.say([done("p0")]);
+  await a.pass(1000);
+  end();
+  server.isAway = true;
+  // The page that is kept came before anything had happened.
+  const second = new FloorFeed({ events: [], seq: 0, now: a.time }, a.ways, a.store, "a");
+  const endSecond = second.start();
+  await a.pass(100);
+  expect(
+    second
+      .snapshot()
+      .events.map((e) => e.kind)
+      .sort(),
+  ).toEqual(["started", "step-done"]);
   expect(second.snapshot().unsent).toBe(0);
   endSecond();
 });

@@ -6,6 +6,9 @@ export interface EventStore {
   load(): Promise<readonly FloorEvent[]>;
   add(events: readonly FloorEvent[]): Promise<void>;
   remove(ids: readonly string[]): Promise<void>;
+  /** All that is known, for a page that is opened while the server is away. */
+  recall(): Promise<readonly FloorEvent[]>;
+  remember(events: readonly FloorEvent[]): Promise<void>;
 }
 
 /** How a feed reaches the server; the browser's own in the app. */
@@ -42,6 +45,8 @@ const TRIES = [500, 1000, 2000, 5000, 10_000];
 /** Where no stream gets through events are asked for this often. Milliseconds. */
 const POLL_MS = 2000;
 const MOST_AT_A_TIME = 200;
+/** What is known is kept so long after the last change. Milliseconds. */
+const REMEMBER_MS = 300;
 
 /**
  * The events of one session as one device knows them: what is said here is there at once, waits in the store until the server has it,
@@ -61,6 +66,7 @@ export class FloorFeed {
   private listeners = new Set<() => void>();
   private snapshotNow: FeedSnapshot;
   private cancelRetry = () => {};
+  private cancelRemember = () => {};
 
   constructor(
     { events, seq, now }: { events: readonly FloorEvent[]; seq: number; now: number },
@@ -92,11 +98,14 @@ export class FloorFeed {
   /** Takes up what waits from before, and keeps in step with the server until it is ended. */
   start(): () => void {
     let isOver = false;
+    // What the page came with may be older than what has been seen here.
+    void this.stored.recall().then((events) => this.take(events.filter((e) => !this.known.has(e.id))));
     void this.stored.load().then((waiting) => {
-      const fresh = waiting.filter((e) => !this.known.has(e.id));
-      for (const e of fresh) this.known.set(e.id, e);
-      this.unsent = [...fresh, ...this.unsent];
-      if (fresh.length > 0) this.changed();
+      // What the server has already it takes once all the same.
+      const others = waiting.filter((e) => !this.unsent.some((u) => u.id === e.id));
+      for (const e of others) this.known.set(e.id, e);
+      this.unsent = [...others, ...this.unsent];
+      if (others.length > 0) this.changed();
       void this.send();
     });
     const quit = this.ways.listen(
@@ -201,7 +210,15 @@ export class FloorFeed {
     };
   }
 
+  private remember(): void {
+    this.cancelRemember();
+    this.cancelRemember = this.ways.later(() => {
+      void this.stored.remember([...this.known.values()]).catch(() => undefined);
+    }, REMEMBER_MS);
+  }
+
   private changed(): void {
+    this.remember();
     this.snapshotNow = this.makeSnapshot();
     for (const listener of this.listeners) listener();
   }

@@ -1,6 +1,6 @@
 "use client";
 
-import { delMany, entries, setMany } from "idb-keyval";
+import { delMany, entries, get, set, setMany } from "idb-keyval";
 import type { FloorEvent } from "@/core/floor";
 import type { EventStore, FeedWays } from "./floor-feed";
 
@@ -47,6 +47,7 @@ export function floorWays(url: string): FeedWays {
  */
 export function browserStore(key: string): EventStore {
   const prefix = `iron-step-floor ${key} `;
+  const known = `iron-step-floor-known ${key}`;
   return {
     load: async () => {
       const all = await entries<string, FloorEvent>().catch(() => []);
@@ -54,5 +55,7 @@ export function browserStore(key: string): EventStore {
     },
     add: (events) => setMany(events.map((e) => [prefix + e.id, e])),
     remove: (ids) => delMany(ids.map((id) => prefix + id)),
+    recall: async () => (await get<FloorEvent[]>(known).catch(() => undefined)) ?? [],
+    remember: (events) => set(known, events),
   };
 }

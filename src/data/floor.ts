@@ -32,19 +32,9 @@ export async function listOpenRuns(): Promise<string[]> {
 
 type NewEvent = Omit<FloorEventRow, "seq">;
 
-/** Starts a session with its plan and first event; one that has been started stays as it is. */
-export async function addFloorRun(run: FloorRunRow, event: NewEvent): Promise<void> {
-  await write(async (db) => {
-    const [known] = await db
-      .select({ id: floorRun.sessionId })
-      .from(floorRun)
-      .where(eq(floorRun.sessionId, run.sessionId));
-    if (known) return;
-    await together(db, [
-      db.insert(floorRun).values(run).onConflictDoNothing(),
-      db.insert(floorEvent).values(event).onConflictDoNothing(),
-    ]);
-  });
+/** Keeps the plan of a session that is started; one that has been started keeps its own. */
+export async function addFloorRun(run: FloorRunRow): Promise<void> {
+  await write((db) => db.insert(floorRun).values(run).onConflictDoNothing());
 }
 
 /** Stores events, each once, all or none; the row says when the session ended, if it has. */

@@ -1,6 +1,8 @@
 "use client";
 
 import { usePathname, useRouter, useSearchParams } from "next/navigation";
+import { useEffect } from "react";
+import { useKeptPages } from "@/client/floor-worker";
 import { FloorProvider, useFloor, useFloorFeed } from "@/client/use-floor";
 import { type FloorEvent, type FloorPlan, isPaused, sharedNow } from "@/core/floor";
 import { Acts } from "./acts";
@@ -11,6 +13,7 @@ import { FaceRail } from "./face-rail";
 import { FloorEnd } from "./floor-end";
 import { FloorHead } from "./floor-head";
 import { useScreenOn } from "./floor-sounds";
+import { FloorStart } from "./floor-start";
 import { RacksLook } from "./racks-look";
 import { TogetherLook } from "./together-look";
 
@@ -23,13 +26,22 @@ export function FloorScreen(opened: {
   events: readonly FloorEvent[];
   seq: number;
   now: number;
+  /** When the first working set is to begin, where the session has a time today; absent: it has been started. */
+  time?: number | null;
 }) {
   const floor = useFloorFeed(opened, `/api/floor/${encodeURIComponent(opened.plan.sessionId)}`, "coach");
+  const router = useRouter();
+  const isStarted = floor.state.startedAt !== null;
+  const isStored = isStarted && floor.unsent === 0;
+  const wasPlannedHere = opened.time !== undefined;
+  useKeptPages([`/session/${encodeURIComponent(opened.plan.sessionId)}/floor`]);
+  // What is run is the plan as the server has kept it at the start.
+  useEffect(() => {
+    if (wasPlannedHere && isStored && floor.isConnected) router.refresh();
+  }, [wasPlannedHere, isStored, floor.isConnected, router]);
   return (
     <FloorProvider value={floor}>
-      <Acts>
-        <Running />
-      </Acts>
+      <Acts>{isStarted ? <Running /> : <FloorStart due={opened.time ?? null} />}</Acts>
     </FloorProvider>
   );
 }
@@ -37,13 +49,13 @@ export function FloorScreen(opened: {
 function Running() {
   const { plan, state } = useFloor();
   const path = usePathname();
-  const router = useRouter();
   const asked = useSearchParams().get("look");
   const athlete =
     plan.athletes.find((a) => a.id === asked) ?? (plan.athletes.length === 1 ? plan.athletes[0]! : null);
   const look: Look = asked === "racks" ? "racks" : "all";
+  // Without asking the server: it may be away.
   const show = (to: string) =>
-    router.replace(to === "all" ? path : `${path}?look=${encodeURIComponent(to)}`, { scroll: false });
+    window.history.replaceState(null, "", to === "all" ? path : `${path}?look=${encodeURIComponent(to)}`);
   const shared = sharedNow(plan, state);
   useScreenOn(state.startedAt !== null && !state.finished);
   if (state.finished)

@@ -10,6 +10,7 @@ import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
 import { ClockTime } from "@/ui/clock-time";
 import { Link } from "@/ui/link";
 import { StepLinks } from "@/ui/step-links";
+import { KeptFloors } from "./kept-floors";
 
 /** Every small stair stands for at least this many minutes, so that they compare. */
 const LEAST_MINUTES = 15;
@@ -51,6 +52,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
             No sessions on this day. Create one with the button above.
           </p>
         )}
+        <KeptFloors ids={sessions.map((s) => s.id)} />
         {sessions.map((session) => (
           <SessionBlock key={session.id} session={session} minutes={minutes} />
         ))}

@@ -1,8 +1,10 @@
 import { type FloorEvent, foldEvents, sessionBehind } from "@/core/floor";
+import { readSession } from "@/data/sessions";
 import { type Audience, isFor, planFor } from "../floor/audience";
 import { floorStream } from "../floor/floor-stream";
 import { openFloor } from "../floor/open-floor";
 import { eventsSince, postEvents } from "../floor/post-events";
+import { openCatalog } from "../library/catalog";
 import { sentEventsSchema } from "../schemas/floor-event";
 import { problem, readBody } from "./problem";
 
@@ -33,9 +35,14 @@ export async function getFloor(sessionId: string, url: string, audience: Audienc
   return answer({ plan: planFor(plan, audience), events: seen, seq, now, state: { ...state, behind } });
 }
 
+/** Whether a session has been started or can be: who waits for the start hears of it. */
+async function isThere(sessionId: string): Promise<boolean> {
+  return (await openFloor(sessionId)) !== null || (await readSession(sessionId)) !== null;
+}
+
 /** What has been stored since an event (`since`), for somebody's eyes. */
 export async function getEvents(sessionId: string, url: string, audience: Audience): Promise<Response> {
-  if (!(await openFloor(sessionId))) return notStarted();
+  if (!(await isThere(sessionId))) return notStarted();
   const { events, ...more } = await eventsSince(sessionId, wholeIn(url, "since") ?? 0);
   return answer({ ...more, events: events.filter((e) => isFor(e, audience)) });
 }
@@ -72,7 +79,7 @@ export async function sendEvents(sessionId: string, request: Request, audience: 
       return problem(403, "This is for the coach to say.", { errors });
     }
   }
-  const stored = await postEvents(sessionId, read.body);
+  const stored = await postEvents(sessionId, read.body, await openCatalog());
   if (!stored) return notStarted();
   return answer({ ...stored, events: stored.events.filter((e) => isFor(e, audience)) });
 }
@@ -83,7 +90,7 @@ export async function streamFloor(
   request: Request,
   audience: Audience,
 ): Promise<Response> {
-  if (!(await openFloor(sessionId))) return notStarted();
+  if (!(await isThere(sessionId))) return notStarted();
   const last = request.headers.get("last-event-id");
   const since = last && /^\d{1,16}$/.test(last) ? Number(last) : (wholeIn(request.url, "since") ?? 0);
   return floorStream(sessionId, since, audience, request.signal);

@@ -1,9 +1,11 @@
+import type { Catalog } from "@/core/catalog";
 import { type FloorEvent, foldEvents } from "@/core/floor";
 import { addFloorEvents, listFloorEvents, readFloorRun } from "@/data/floor";
 import type { SentEvents } from "../schemas/floor-event";
 import { floorHub } from "./floor-hub";
 import { rowOf } from "./new-event";
 import { eventOf } from "./open-floor";
+import { startFloor } from "./start-floor";
 
 /** What has been stored since, in order; the number of the last and the server's clock. */
 export interface EventsSince {
@@ -19,17 +21,22 @@ const MOST_AHEAD_MS = 5000;
 const ENDS: readonly FloorEvent["kind"][] = ["finished", "undone"];
 
 /**
- * Stores events that are sent, each once however often it is sent, and answers with what has been stored since.
+ * Stores events that are sent, each once however often it is sent, and answers with what has been stored since. The first that says so
+ * starts the session.
  *
- * @returns null: the session has not been started.
+ * @returns null: the session has not been started, or there is none.
  */
 export async function postEvents(
   sessionId: string,
   { events, since }: SentEvents,
+  catalog: Catalog,
 ): Promise<EventsSince | null> {
+  const now = Date.now();
+  const start = events.find((e) => e.kind === "started");
+  // Started while the server was away, it is kept as it is planned now.
+  if (start) await startFloor(sessionId, Math.min(start.at, now), catalog);
   const run = await readFloorRun(sessionId);
   if (!run) return null;
-  const now = Date.now();
   if (events.length > 0) {
     const rows = events.map((e) => rowOf(sessionId, { ...e, at: Math.min(e.at, now + MOST_AHEAD_MS) }));
     const ended = events.some((e) => ENDS.includes(e.kind)) ? await endOf(run, events) : undefined;

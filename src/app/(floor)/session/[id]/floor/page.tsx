@@ -1,7 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { FloorScreen } from "@/features/floor/floor-screen";
-import { FloorStart } from "@/features/floor/floor-start";
 import { openFloor } from "@/server/floor/open-floor";
 import { beforeStart } from "@/server/floor/start-floor";
 import { openCatalog } from "@/server/library/catalog";
@@ -21,5 +20,5 @@ export default async function FloorPage({ params }: Params) {
   if (floor) return <FloorScreen key={id} {...floor} />;
   const before = await beforeStart(id, await openCatalog());
   if (!before) notFound();
-  return <FloorStart {...before} />;
+  return <FloorScreen key={id} {...before} />;
 }
