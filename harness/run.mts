@@ -1,5 +1,6 @@
 import { badRequests } from "./bad-requests";
 import { commandsBeside } from "./beside";
+import { floorKills } from "./floor-kills";
 import { fullDisk } from "./full-disk";
 import { kills } from "./kills";
 import { writers } from "./writers";
@@ -16,6 +17,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
       ["4 writers, two servers on one file", () => writers(2, 4, 2)],
       ["6 commands beside writers", () => commandsBeside(6)],
       ["3 kills while writing", () => kills(3)],
+      ["3 kills while a session runs", () => floorKills(3)],
       ["no room to write", fullDisk],
       ["250 bad requests", () => badRequests(250, HANGS_MS, Number.POSITIVE_INFINITY)],
     ]
@@ -24,6 +26,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
       ["20 writers, two servers on one file", () => writers(2, 20, 8)],
       ["150 commands beside writers", () => commandsBeside(150)],
       ["200 kills while writing", () => kills(200)],
+      ["500 kills while a session runs", () => floorKills(500)],
       ["no room to write", fullDisk],
       ["20,000 bad requests", () => badRequests(20_000, 2000, 400)],
     ];
