@@ -123,7 +123,9 @@ test("a group is run from start to the first working sets: absent, late, a check
   await expectNothing(page);
   await page.getByRole("button", { name: "Finish the session" }).click();
   await expect(page.getByRole("heading", { name: "Finished" })).toBeVisible();
-  await expect(page.getByText(/Kenji Arakaki:/)).toContainText("shoulder 6 of 10");
+  await expect(page.getByRole("listitem").filter({ hasText: "Kenji Arakaki:" })).toContainText(
+    "shoulder 6 of 10",
+  );
   await expectNothing(page);
   await page.goto(`${server.url}${GROUP}`);
   await expect(page.getByRole("link", { name: "What was done: Harbour pilots" })).toBeVisible();
@@ -179,19 +181,58 @@ async function startEach(page: Page) {
   return state("today-masters");
 }
 
-test("without the server it goes on; what was tapped goes out once when it is back", async ({ page }) => {
-  await page.goto(`${server.url}/session/today-throwers/floor`);
+/** Waits until a page of the floor is kept, with what it is made of. */
+async function kept(page: Page, path: string) {
+  await expect
+    .poll(() => page.evaluate(async (p) => (await caches.match(p)) !== undefined, path), { timeout: 30_000 })
+    .toBe(true);
+}
+
+test("without the server it goes on, also after a reload; what was tapped goes out once when it is back", async ({
+  page,
+}) => {
+  const path = "/session/today-throwers/floor";
+  await page.goto(server.url + path);
   await page
     .getByRole("button", { name: /^Start/ })
     .last()
     .click();
   await expect(page.getByRole("region", { name: "Everybody" })).toBeVisible();
+  await kept(page, path);
   await server.stop();
   const done = page.getByRole("button", { name: /^Done: / });
   for (const i of [0, 1, 2]) await done.nth(i).click();
   await expect(page.getByText("3 not sent yet")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("3 not sent yet")).toBeVisible();
+  await page.getByRole("button", { name: "Racks" }).click();
+  await expect(page.getByRole("article", { name: "Rack 1" })).toBeVisible();
   await server.start();
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 30_000 });
   const { events } = await state("today-throwers");
   expect(events.filter((e) => e.kind === "step-done")).toHaveLength(3);
+});
+
+test("a session of the day is started while the server is away", async ({ page }) => {
+  const path = "/session/today-pilots/floor";
+  // Today keeps the floor of each session of the day.
+  await page.goto(server.url);
+  await kept(page, path);
+  await server.stop();
+  await page.goto(server.url + path);
+  await page
+    .getByRole("button", { name: /^Start/ })
+    .last()
+    .click();
+  const done = page.getByRole("button", { name: /^Done: / });
+  await done.first().click();
+  await expect(page.getByText("2 not sent yet")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("2 not sent yet")).toBeVisible();
+  await server.start();
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 30_000 });
+  const { plan, events } = await state("today-pilots");
+  expect(plan.athletes).toHaveLength(9);
+  expect(events.map((e) => e.kind)).toEqual(["started", "step-done"]);
+  await expect(done.first()).toBeVisible();
 });

@@ -171,7 +171,7 @@ test("a group warms up together: who is away, what each does, cancelled and plan
   await page.goto(server.url);
   await page.getByRole("link", { name: "The day after" }).click();
   await expect(page).toHaveURL(/day=/);
-  await page.getByRole("link", { name: "Harbour pilots" }).click();
+  await page.getByRole("link", { name: "Harbour pilots", exact: true }).click();
   await ready(page);
   const rows = page.getByRole("img", { name: /Ready at/ });
   await expect(rows).toHaveCount(9);
