@@ -16,6 +16,7 @@ import { useScreenOn } from "./floor-sounds";
 import { FloorStart } from "./floor-start";
 import { RacksLook } from "./racks-look";
 import { TogetherLook } from "./together-look";
+import { useWorkerAtHand } from "./use-live-racks";
 
 /** Ways to look at a session; anything else in their place is an athlete's id. */
 export type Look = "all" | "racks";
@@ -35,6 +36,7 @@ export function FloorScreen(opened: {
   const isStored = isStarted && floor.unsent === 0;
   const wasPlannedHere = opened.time !== undefined;
   useKeptPages([`/session/${encodeURIComponent(opened.plan.sessionId)}/floor`]);
+  useWorkerAtHand();
   // What is run is the plan as the server has kept it at the start.
   useEffect(() => {
     if (wasPlannedHere && isStored && floor.isConnected) router.refresh();

@@ -11,6 +11,21 @@ const LOOK_EVERY_MS = 1000;
 
 const make = () => new Worker(new URL("../../workers/live-racks.ts", import.meta.url));
 
+/** For how long a worker is given to load. Milliseconds. */
+const LOADING_MS = 5000;
+
+/** Has the worker's script loaded while there is a network, for when there is none. */
+export function useWorkerAtHand(): void {
+  useEffect(() => {
+    const worker = make();
+    const timer = setTimeout(() => worker.terminate(), LOADING_MS);
+    return () => {
+      clearTimeout(timer);
+      worker.terminate();
+    };
+  }, []);
+}
+
 /** The racks as they stand: a good order at once, the best one as soon as a worker has it. */
 export function useLiveRacks(): LiveRack[] {
   const { plan, state } = useFloor();
