@@ -183,9 +183,13 @@ async function startEach(page: Page) {
 
 /** Waits until a page of the floor is kept, with what it is made of. */
 async function kept(page: Page, path: string) {
-  await expect
-    .poll(() => page.evaluate(async (p) => (await caches.match(p)) !== undefined, path), { timeout: 30_000 })
-    .toBe(true);
+  const isKept = async (p: string) => {
+    const html = await (await caches.match(p))?.text();
+    const parts = html?.match(/\/_next\/static\/[^"'\\\s)]+/g) ?? [];
+    const there = await Promise.all(parts.map((part) => caches.match(part)));
+    return html !== undefined && there.every((t) => t !== undefined);
+  };
+  await expect.poll(() => page.evaluate(isKept, path), { timeout: 60_000 }).toBe(true);
 }
 
 test("without the server it goes on, also after a reload; what was tapped goes out once when it is back", async ({
