@@ -94,7 +94,7 @@ export function secondsOf(item: FloorItem): number {
 /** Where one athlete is. */
 export interface Standing {
   items: readonly FloorItem[];
-  /** How many of them come before the first working set. */
+  /** How many of them are the warm-up: before the first working set, or before a later lift where the first one has none. */
   before: number;
   /** What is on, and what comes next; null: all is done. */
   now: FloorItem | null;
@@ -107,14 +107,21 @@ export interface Standing {
   isWarm: boolean;
 }
 
+/** How many items come before the first working set, or before a later lift where the first one has none. */
+function warmUpLength(athlete: FloorAthlete, items: readonly FloorItem[]): number {
+  const isAfter = (i: FloorItem) =>
+    i.kind === "work" || (i.kind === "step" ? i.step.block : athlete.lifts[i.lift]!.block) > 0;
+  const first = items.findIndex(isAfter);
+  return first < 0 ? items.length : first;
+}
+
 /** Where one athlete is: at the first thing that is not done, begun when the one before was done unless it was begun by hand. */
 export function standingOf(athlete: FloorAthlete, person: PersonState, startedAt: number | null): Standing {
   const items = itemsOf(athlete, person);
   const open = items.findIndex((i) => !isDone(i));
   const at = open < 0 ? items.length : open;
   const now = items[at] ?? null;
-  const work = items.findIndex((i) => i.kind === "work");
-  const before = work < 0 ? items.length : work;
+  const before = warmUpLength(athlete, items);
   const byHand = now && begunByHand(now, person);
   const skipped = Object.values(person.steps).flatMap((s) => (s.skipped && !s.done ? [s.skipped.at] : []));
   const done = items.slice(0, at).flatMap((i) => doneAt(i) ?? []);

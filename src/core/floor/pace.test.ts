@@ -75,6 +75,16 @@ test("who does nothing falls behind by the second; a pause moves the end unless 
   );
 });
 
+test("where the first lift has no weight the warm-up ends with its drills", () => {
+  const athlete = alone.athletes[0]!;
+  const bare = { ...athlete.lifts[0]!, request: null, sets: [], working: null };
+  const without = { ...athlete, lifts: athlete.lifts.with(0, bare) };
+  const plan = { ...alone, athletes: [without, alone.athletes[1]!] };
+  const { before, items } = standingOf(without, foldEvents(plan, []).people.p0!, null);
+  expect(before).toBe(athlete.steps.filter((s) => s.block === 0).length);
+  expect(items.length).toBeGreaterThan(before);
+});
+
 test("begun by hand, the set-up is over", () => {
   const athlete = alone.athletes.find((a) => a.steps[0]!.setUpSeconds > 0) ?? alone.athletes[0]!;
   const begun = happens(30, athlete.id, { kind: "step-begun", step: athlete.steps[0]!.key });

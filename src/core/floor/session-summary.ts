@@ -1,4 +1,4 @@
-import { isDone, itemsOf, stepNow } from "./floor-items";
+import { isDone, itemsOf, standingOf, stepNow } from "./floor-items";
 import type { FloorPlan } from "./floor-plan";
 import type { FloorState, Presence } from "./fold-events";
 import { runningSeconds } from "./running-time";
@@ -34,9 +34,7 @@ export function sessionSummary(plan: FloorPlan, state: FloorState): PersonSummar
     };
     const drills = athlete.steps.filter((s) => !s.isTest);
     const notDone = drills.filter((s) => !person.steps[s.key]?.done);
-    const work = items.findIndex((i) => i.kind === "work");
-    const before = work < 0 ? items : items.slice(0, work);
-    const last = before.at(-1);
+    const last = items[standingOf(athlete, person, state.startedAt).before - 1];
     const at = last && (last.kind === "step" ? last.state.done?.at : last.done?.at);
     return {
       ...{ id: athlete.id, name: athlete.name, presence: person.presence },

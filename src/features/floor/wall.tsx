@@ -134,10 +134,10 @@ function WallTogether({ shared }: { shared: SharedNow }) {
   );
 }
 
-/** The stair of the first who is there: what all do is the same for all. */
+/** The stair of whoever takes longest: what all do is the same for all. */
 function Leader({ now }: { now: number }) {
   const { plan, state } = useFloor();
-  const [first] = presentIn(plan, state);
+  const [first] = presentIn(plan, state).toSorted((a, b) => b.seconds - a.seconds);
   return first ? <LiveStair athlete={first} now={now} height={70} /> : null;
 }
 
