@@ -58,7 +58,7 @@ export function CatchUpBar() {
       aria-label="Behind"
       className="flex flex-wrap items-center gap-x-4 gap-y-2 bg-ochre-wash px-4 py-2 text-base sm:px-6"
     >
-      <p className="min-w-0 flex-1">
+      <p className="min-w-0 flex-1 max-sm:basis-full">
         <span className="font-bold">{minutes} min behind.</span> {offersInWords(offers)}
       </p>
       {offers.length > 0 && (

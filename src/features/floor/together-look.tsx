@@ -22,9 +22,13 @@ export function TogetherLook({ shared }: { shared: SharedNow }) {
   return (
     <section aria-label="Together" className="flex min-h-0 flex-1 flex-col">
       <div className="grid min-h-0 flex-1 items-center gap-x-8 gap-y-4 portrait:content-center landscape:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-        <DrillFigure drill={step.picture} moves="always" className="mx-auto w-full max-w-[min(26rem,46vh)]" />
+        <DrillFigure
+          drill={step.picture}
+          moves="always"
+          className="mx-auto w-full max-w-[min(26rem,46vh)] portrait:max-w-[30vh] portrait:max-sm:max-w-[19vh]"
+        />
         <div className="min-w-0">
-          <h1 className="text-4xl leading-[1.05] font-extrabold tracking-tight text-balance sm:text-5xl">
+          <h1 className="text-3xl leading-[1.05] font-extrabold tracking-tight text-balance sm:text-5xl">
             {step.name}
           </h1>
           <p className="condensed mt-1 text-2xl font-semibold text-ink-soft">
@@ -38,9 +42,8 @@ export function TogetherLook({ shared }: { shared: SharedNow }) {
         </div>
       </div>
       <OtherDrills shared={shared} />
-      <div className="mt-4 flex items-stretch gap-3">
+      <div className="mt-4 flex flex-wrap items-stretch gap-3">
         <FloorButton
-          aria-label="Start this drill again"
           onClick={() =>
             act(`From the start: ${step.name}`, [
               { athlete: null, what: { kind: "step-begun", step: step.key } },
@@ -59,7 +62,12 @@ export function TogetherLook({ shared }: { shared: SharedNow }) {
         >
           Leave out
         </FloorButton>
-        <FloorButton look="main" size="large" className="min-w-0 flex-1" onClick={done}>
+        <FloorButton
+          look="main"
+          size="large"
+          className="min-w-0 flex-1 max-sm:order-first max-sm:basis-full"
+          onClick={done}
+        >
           <Check aria-hidden className="size-6 shrink-0" />
           <span className="truncate">{next ? `Done. Next: ${next.name}` : "Done. To the bar"}</span>
         </FloorButton>
