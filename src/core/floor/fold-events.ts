@@ -82,7 +82,11 @@ function inOrder(a: FloorEvent, b: FloorEvent): number {
 
 /** The events that count, each once and in order: without those that were taken back, and what took them back. */
 export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
-  const all = [...new Map(events.map((e) => [e.id, e])).values()].sort(inOrder);
+  const byId = new Map<string, FloorEvent>();
+  for (const e of events) byId.set(e.id, e);
+  const all = [...byId.values()];
+  // They mostly come in order; to sort them again would take longer than all the rest.
+  if (all.some((e, i) => i > 0 && inOrder(all[i - 1]!, e) > 0)) all.sort(inOrder);
   const undoing = all.filter((e) => e.kind === "undone");
   if (undoing.length === 0) return all;
   const byTarget = new Map<string, FloorEvent[]>();
@@ -106,7 +110,7 @@ export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
  */
 export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly FloorEvent[]): FloorState {
   const inForce = eventsInForce(events);
-  const people: Record<string, PersonState> = {};
+  const people: Record<string, Unfinished> = {};
   for (const { id } of plan.athletes) people[id] = nobodyYet(id);
   const state = { startedAt: null, due: null, finished: null } as Pick<
     FloorState,
@@ -150,22 +154,29 @@ export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly F
   return { ...state, pauses, people, notes, events: inForce };
 }
 
-function nobodyYet(id: string): PersonState {
+/** A person's state while it is worked out. */
+type Unfinished = Omit<PersonState, "pains" | "notes" | "added"> & {
+  pains: PersonState["pains"][number][];
+  notes: PersonState["notes"][number][];
+  added: FloorStep[];
+};
+
+function nobodyYet(id: string): Unfinished {
   return { id, presence: "there", arrived: null, steps: {}, added: [], lifts: {}, pains: [], notes: [] };
 }
 
-function stepOf(person: PersonState, key: string): StepState {
+function stepOf(person: Unfinished, key: string): StepState {
   person.steps[key] ??= {};
   return person.steps[key];
 }
 
-function liftOf(person: PersonState, lift: number): LiftState {
+function liftOf(person: Unfinished, lift: number): LiftState {
   person.lifts[lift] ??= { sets: {}, work: {} };
   return person.lifts[lift];
 }
 
 /** Notes what happened to one athlete. Events come in order: what is said again later counts, but what was done was done. */
-function happenTo(person: PersonState, event: FloorEvent, said: Said): void {
+function happenTo(person: Unfinished, event: FloorEvent, said: Said): void {
   switch (event.kind) {
     case "arrived":
       person.presence = "there";
@@ -193,7 +204,7 @@ function happenTo(person: PersonState, event: FloorEvent, said: Said): void {
       break;
     }
     case "step-added":
-      if (!person.added.some((s) => s.key === event.step.key)) person.added = [...person.added, event.step];
+      if (!person.added.some((s) => s.key === event.step.key)) person.added.push(event.step);
       break;
     case "set-begun":
       liftOf(person, event.lift).begun = { ...said, set: event.set };
@@ -217,14 +228,16 @@ function happenTo(person: PersonState, event: FloorEvent, said: Said): void {
       break;
     case "pain": {
       const { area, level, quality, signs, lift } = event;
-      person.pains = [...person.pains, { ...said, area, level, quality, signs, lift }];
+      person.pains.push({ ...said, area, level, quality, signs, lift });
       break;
     }
     case "note":
-      person.notes = [...person.notes, { ...said, text: event.text }];
+      person.notes.push({ ...said, text: event.text });
       break;
   }
 }
+
+const NONE_BEFORE: DoneFloorSet["before"] = [];
 
 /** A set that is ticked twice is one set, done when it was first; of two weights the later counts. */
 function noteSet(
@@ -234,7 +247,9 @@ function noteSet(
 ): void {
   const known = sets[set];
   if (!known) {
-    sets[set] = { ...said, weight, reps, felt, before: [] };
+    // Written out: copying would take longer than all else of the fold.
+    const { at, device, event } = said;
+    sets[set] = { at, device, event, weight, reps, felt, before: NONE_BEFORE };
     return;
   }
   const isOther = known.weight !== weight || known.reps !== reps;
