@@ -105,6 +105,12 @@ test("a group is run from start to the first working sets: absent, late, a check
   await page.getByRole("button", { name: "Other weight or repetitions" }).click();
   await page.getByRole("button", { name: "Weight down" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "heavy" }).click();
+  await page.getByRole("button", { name: "Change the rest" }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^5 % off/ })
+    .click();
+  await expect(page.getByText("Kenji Arakaki: 5 % off the working weight")).toBeVisible();
   await page.getByRole("button", { name: "Pain", exact: true }).first().click();
   const dialog = page.getByRole("dialog");
   await dialog.getByRole("button", { name: "Shoulder" }).click();

@@ -1,6 +1,6 @@
 import { floorPlan, START } from "@/__tests__/floor";
 import { weight } from "../units";
-import { CHECK_ANSWERS, checkOffers, offerInWords, stopsLift } from ".";
+import { CHECK_ANSWERS, checkOffers, offerInWords, rampChanges, stopsLift } from ".";
 import type { DoneFloorSet } from "./fold-events";
 
 const plan = floorPlan(3);
@@ -76,6 +76,22 @@ test("at most three, no two alike, done sets as they were", () => {
         expect(sets.slice(0, count).map((s) => s.weight)).toEqual(done(count).map((d) => d.weight));
     }
   }
+});
+
+test("at any time the rest can be lighter, at the same effort, or in other steps; none is what is planned anyway", () => {
+  const offers = rampChanges(lift, done(1));
+  const { weight: planned } = lift.working!;
+  const byId = new Map(offers.map((o) => [o.id, o]));
+  expect(byId.get("lighter-10")!.working.weight).toBeLessThan(byId.get("lighter-5")!.working.weight);
+  expect(byId.get("lighter-5")!.working.weight).toBeLessThan(planned);
+  expect(byId.get("reps-2")!.working.reps).toBe(lift.working!.reps + 2);
+  expect(byId.get("more")!.sets.length).toBe(lift.sets.length + 1);
+  const sets = (o: {
+    sets: readonly { weight: number; reps: number }[];
+    working: { weight: number; reps: number };
+  }) => [...o.sets, o.working].map((s) => `${s.weight} ${s.reps}`).join();
+  expect(offers.map(sets)).not.toContain(sets({ sets: lift.sets, working: lift.working! }));
+  expect(rampChanges({ ...lift, request: null }, [])).toEqual([]);
 });
 
 test("a lift without a ramp has nothing to offer", () => {

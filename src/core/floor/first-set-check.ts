@@ -76,20 +76,37 @@ export function checkOffers(
   answer: CheckAnswer,
   pain: Pick<Pain, "level" | "quality" | "signs"> | null,
 ): CheckOffer[] {
+  if (answer === "well" || (pain && stopsLift(pain))) return [];
+  return workedOut(lift, done, (request, sets) => wanted(lift, request, sets, answer)).slice(0, 3);
+}
+
+/** What a coach may change about the rest of a lift at any time: lighter, another scheme, steps fewer or more. */
+export function rampChanges(lift: FloorLift, done: readonly DoneFloorSet[]): CheckOffer[] {
+  return workedOut(lift, done, (request) => [
+    ...[2.5, 5, 10].map((percent) => lighterBy(request, percent)),
+    ...[2, 3].map((more) => atSameEffort(request, more)),
+    { id: "fewer", title: "One step fewer", sets: -1 },
+    { id: "more", title: "One step more", sets: 1 },
+  ]);
+}
+
+/** Offers worked out, those that cannot be or that come to the same left out. */
+function workedOut(
+  lift: FloorLift,
+  done: readonly DoneFloorSet[],
+  want: (request: RampRequest, done: readonly DoneSet[]) => readonly Wanted[],
+): CheckOffer[] {
   const { request, working } = lift;
-  if (!request || !working || answer === "well" || (pain && stopsLift(pain))) return [];
+  if (!request || !working) return [];
   const asDone = done.map(({ weight, reps }, i): DoneSet => {
     return { weight, reps, perSide: lift.sets[i]?.weight === weight ? lift.sets[i]!.perSide : [] };
   });
-  const offers = wanted(lift, request, asDone, answer);
-  const known = new Set<string>();
-  return offers
+  const said = (o: Pick<CheckOffer, "sets" | "working">) =>
+    [...o.sets, o.working].map((s) => `${s.weight}×${s.reps}`).join(" ");
+  const known = new Set([said({ sets: lift.sets, working })]);
+  return want(request, asDone)
     .flatMap((o) => offerOf(o, lift, request, asDone) ?? [])
-    .filter((o) => {
-      const same = [...o.sets, o.working].map((s) => `${s.weight}×${s.reps}`).join(" ");
-      return known.has(same) ? false : known.add(same);
-    })
-    .slice(0, 3);
+    .filter((o) => (known.has(said(o)) ? false : known.add(said(o))));
 }
 
 /** An offer before it is worked out. */
@@ -105,26 +122,31 @@ interface Wanted {
   addsDrill?: boolean;
 }
 
+function lighterBy({ kit, working }: RampRequest, percent: number): Wanted {
+  return {
+    id: `lighter-${percent}`,
+    title: `${percent} % off the working weight`,
+    working: changeWorking(kit, working, { kind: "lighter", percent })?.working ?? null,
+  };
+}
+
+function atSameEffort({ kit, working }: RampRequest, more: number): Wanted {
+  const reps = working.reps + more;
+  return {
+    id: `reps-${more}`,
+    title: `Same effort: ${reps} repetitions, lighter`,
+    working: changeWorking(kit, working, { kind: "same-effort", reps })?.working ?? null,
+  };
+}
+
 function wanted(
   lift: FloorLift,
   request: RampRequest,
   done: readonly DoneSet[],
   answer: CheckAnswer,
 ): Wanted[] {
-  const lighter = (percent: number): Wanted => ({
-    id: `lighter-${percent}`,
-    title: `${percent} % off the working weight`,
-    working: changeWorking(request.kit, request.working, { kind: "lighter", percent })?.working ?? null,
-  });
-  const sameEffort = (more: number): Wanted => ({
-    id: `reps-${more}`,
-    title: `Same effort: ${request.working.reps + more} repetitions, lighter`,
-    working:
-      changeWorking(request.kit, request.working, {
-        kind: "same-effort",
-        reps: request.working.reps + more,
-      })?.working ?? null,
-  });
+  const lighter = (percent: number) => lighterBy(request, percent);
+  const sameEffort = (more: number) => atSameEffort(request, more);
   const fewer: Wanted = { id: "fewer", title: "One step fewer", sets: -1 };
   const repeat: Wanted = { id: "repeat", title: "This weight once more", repeats: true };
   const smaller: Wanted = { id: "smaller", title: "One step more, smaller", sets: 1 };

@@ -1,4 +1,4 @@
-export { type CheckOffer, checkOffers, offerInWords, stopsLift } from "./first-set-check";
+export { type CheckOffer, checkOffers, offerInWords, rampChanges, stopsLift } from "./first-set-check";
 export type { StepChange } from "./fit-steps";
 export {
   CHECK_ANSWERS,

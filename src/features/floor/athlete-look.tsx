@@ -3,6 +3,7 @@
 import { Check, HeartPulse, RefreshCw, StickyNote, UserX } from "lucide-react";
 import { useState } from "react";
 import { useFloor, useNow } from "@/client/use-floor";
+import { AREAS } from "@/core/catalog";
 import { formatDose, formatDoseBriefly } from "@/core/dose";
 import {
   type FloorAthlete,
@@ -26,6 +27,7 @@ import { FloorButton } from "./floor-button";
 import { LateStart } from "./late-start";
 import { NoteSheet } from "./note-sheet";
 import { PainSheet } from "./pain-sheet";
+import { RampSheet } from "./ramp-sheet";
 import { SetSheet } from "./set-sheet";
 import { StepTimer } from "./step-timer";
 import { SwapSheet } from "./swap-sheet";
@@ -169,13 +171,14 @@ function Alerts({ person }: { person: PersonState }) {
     <ul className="mt-3 space-y-1 border-l-4 border-ember pl-3 text-base">
       {stopped && (
         <li className="font-semibold">
-          Lift stopped for pain. If it is sharp, numb, gives way or swells: a licensed clinician before
-          training goes on.
+          {person.pains.length > 0
+            ? "Lift stopped for pain. If it is sharp, numb, gives way or swells: a licensed clinician before training goes on."
+            : "Lift stopped."}
         </li>
       )}
       {person.pains.map((p) => (
         <li key={p.event}>
-          Pain {p.level} of 10, {p.area.replace("-", " ")}, {p.quality}
+          Pain {p.level} of 10, {AREAS[p.area].toLowerCase()}, {p.quality}
           {p.device.startsWith("phone") && " (from the phone)"}
         </li>
       ))}
@@ -195,6 +198,7 @@ function NowPanel({ athlete, now }: { athlete: FloorAthlete; now: number }) {
   const act = useAct();
   const [isSwapping, setSwapping] = useState(false);
   const [isTyping, setTyping] = useState(false);
+  const [isChanging, setChanging] = useState(false);
   const person = state.people[athlete.id]!;
   const standing = standingOf(athlete, person, state.startedAt);
   const { now: item, next } = standing;
@@ -304,8 +308,10 @@ function NowPanel({ athlete, now }: { athlete: FloorAthlete; now: number }) {
       <div className="mt-2 flex flex-wrap gap-2">
         <FloorButton onClick={() => done(null)}>Done</FloorButton>
         <FloorButton onClick={() => setTyping(true)}>Other weight or repetitions</FloorButton>
+        <FloorButton onClick={() => setChanging(true)}>Change the rest</FloorButton>
       </div>
       <SetSheet athlete={athlete} item={item} open={isTyping} onOpenChange={setTyping} />
+      <RampSheet athlete={athlete} lift={lift} open={isChanging} onOpenChange={setChanging} />
     </div>
   );
 }

@@ -61,7 +61,8 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
       <LiveStair athlete={athlete} now={now} height={150} />
       {stopped && (
         <p className="mt-3 border-l-4 border-ember pl-3 text-base font-semibold">
-          This lift is stopped for today. See a licensed clinician before training it again.
+          This lift is stopped for today.
+          {person.pains.length > 0 && " See a licensed clinician before training it again."}
         </p>
       )}
       <PhoneItem athlete={athlete} standing={standing} into={secondsInto(standing, state, now)} />
