@@ -167,11 +167,22 @@ test("tablet, wall and phone show the same, and each only what is theirs", async
     before!,
   );
   await expect(onWall).not.toContainText(before!);
+  // Asks for less: shown what it would be, taken by the coach.
+  await phone.getByRole("button", { name: "Less time, or no kit" }).click();
+  await phone.getByRole("button", { name: "No kit here" }).click();
+  await expect(phone.getByRole("dialog").getByRole("status")).toContainText("to the first working set");
+  await expectNothing(phone);
+  await phone.getByRole("button", { name: "Ask the coach" }).click();
+  await page.getByRole("button", { name: plan.athletes[0]!.name }).first().click();
+  const asked = page.getByRole("region", { name: "Asked for" });
+  await expect(asked).toContainText("no kit");
+  await asked.getByRole("button", { name: "Take it" }).click();
+  await expect(asked).toBeHidden();
+  await expect(phone.getByText("The coach has your question.")).toBeHidden();
   await phone.getByRole("button", { name: "It hurts" }).click();
   await phone.getByRole("dialog").getByRole("button", { name: "Knee" }).click();
   await phone.getByRole("dialog").getByRole("button", { name: "2", exact: true }).click();
   await phone.getByRole("dialog").getByRole("button", { name: "Note", exact: true }).click();
-  await page.getByRole("button", { name: plan.athletes[0]!.name }).first().click();
   await expect(page.getByText(/Pain 2 of 10, knee, dull \(from the phone\)/)).toBeVisible();
   await expect(page.getByText(/own tick/).first()).toBeVisible();
   await expect(wall.getByText(/pain/i)).toHaveCount(0);

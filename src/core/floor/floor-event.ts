@@ -70,6 +70,10 @@ export type Happening =
   | { kind: "lift-stopped"; lift: number }
   | ({ kind: "pain" } & Pain)
   | { kind: "note"; text: string }
+  /** The athlete asks for a version that takes at most so many minutes, or that needs nothing; `minutes` null: as many as there are. */
+  | { kind: "asked"; minutes: number | null; noKit: boolean }
+  /** The coach has taken what was asked for, or not. */
+  | { kind: "answered"; ask: string; taken: boolean }
   | { kind: "paused" }
   | { kind: "resumed" }
   /** `event`: the id of what is taken back. */

@@ -23,6 +23,8 @@ export interface FloorSwap {
   seconds: number;
   cue: string;
   picture: FloorFigure;
+  /** Whether it needs something of the gym's. */
+  needsKit: boolean;
 }
 
 /** A drill at less than planned. */
@@ -59,6 +61,8 @@ export interface FloorStep {
   /** The round of its circuit and how many there are; 1 of 1 outside circuits. */
   round: number;
   rounds: number;
+  /** Whether it needs something of the gym's. */
+  needsKit: boolean;
   /** Whether everybody does it together. */
   isShared: boolean;
   /** What leaving it out would cost, in points of the choice; chosen by the coach: more than all others. */

@@ -57,6 +57,8 @@ export interface PersonState {
   /** Drills that were put in on the floor. */
   added: readonly FloorStep[];
   lifts: Record<number, LiftState>;
+  /** What was asked for and has not been answered; null: nothing. */
+  asked: (Said & { minutes: number | null; noKit: boolean }) | null;
   pains: readonly (Said & Pain)[];
   notes: readonly (Said & { text: string })[];
 }
@@ -162,7 +164,17 @@ type Unfinished = Omit<PersonState, "pains" | "notes" | "added"> & {
 };
 
 function nobodyYet(id: string): Unfinished {
-  return { id, presence: "there", arrived: null, steps: {}, added: [], lifts: {}, pains: [], notes: [] };
+  return {
+    id,
+    presence: "there",
+    arrived: null,
+    steps: {},
+    added: [],
+    lifts: {},
+    asked: null,
+    pains: [],
+    notes: [],
+  };
 }
 
 function stepOf(person: Unfinished, key: string): StepState {
@@ -231,6 +243,12 @@ function happenTo(person: Unfinished, event: FloorEvent, said: Said): void {
       person.pains.push({ ...said, area, level, quality, signs, lift });
       break;
     }
+    case "asked":
+      person.asked = { ...said, minutes: event.minutes, noKit: event.noKit };
+      break;
+    case "answered":
+      if (person.asked?.event === event.ask) person.asked = null;
+      break;
     case "note":
       person.notes.push({ ...said, text: event.text });
       break;

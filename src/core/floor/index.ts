@@ -1,3 +1,4 @@
+export { type Ask, type AskedVersion, askedVersion } from "./asked-version";
 export { type CheckOffer, checkOffers, offerInWords, rampChanges, stopsLift } from "./first-set-check";
 export type { StepChange } from "./fit-steps";
 export {

@@ -48,7 +48,9 @@ const PINNED = 1000;
 const SERVED = 1;
 /** What is for a limiter is worth so much more. */
 const FOR_LIMITER = 1.5;
-const MOST_SWAPS = 5;
+const MOST_SWAPS = 6;
+/** So many of them need nothing, where there are. */
+const LEAST_BARE = 2;
 /** Serves at least so much of something. */
 const SERVES = 2;
 
@@ -135,6 +137,7 @@ function swapOf(drill: Drill): FloorSwap {
     seconds,
     cue: drill.cues[0] ?? "",
     picture: pictureOf(drill),
+    needsKit: drill.equipment.length > 0,
   };
 }
 
@@ -146,14 +149,15 @@ function swapsFor(drill: Drill, free: readonly Drill[]): FloorSwap[] {
       (sum, d) => sum + Math.min(drill.serves[d]!, other.serves[d] ?? 0),
       related.has(other.id) ? 100 : 0,
     );
-  return free
+  const near = free
     .filter(
       (d) => related.has(d.id) || (d.phases.some((p) => drill.phases.includes(p)) && shared(d) >= SERVES),
     )
     .map((d) => ({ drill: d, shared: shared(d) }))
     .sort((a, b) => b.shared - a.shared)
-    .slice(0, MOST_SWAPS)
     .map((s) => swapOf(s.drill));
+  const bare = near.filter((s) => !s.needsKit).slice(0, LEAST_BARE);
+  return [...new Set([...near.slice(0, MOST_SWAPS - bare.length), ...bare])];
 }
 
 /** What leaving a drill out would cost: what it serves of what is asked, and the job of the approach that it does. Points. */
@@ -212,6 +216,7 @@ function drillStep(
     ...{ block, drill: drill.id, isTest: false, name: drill.name, phase, dose },
     ...{ setUpSeconds, seconds, changeSeconds, startsAt, cue: drill.cues[0] ?? "", round, rounds },
     picture: pictureOf(drill),
+    needsKit: drill.equipment.length > 0,
     isShared: step.part === "shared",
     worth,
     shorter: shorterOf(step, setUpSeconds, worth),
@@ -227,7 +232,14 @@ function testStep(
     key: `${block} test ${test}`,
     ...{ block, drill: drill.id, isTest: true, name: `Test: ${drill.name}`, phase: "test", dose: null },
     ...{ setUpSeconds: 0, seconds, changeSeconds, startsAt, cue: looksFor, round: 1, rounds: 1 },
-    ...{ picture: pictureOf(drill), isShared: false, worth: 0, shorter: [], swaps: [] },
+    ...{
+      picture: pictureOf(drill),
+      needsKit: drill.equipment.length > 0,
+      isShared: false,
+      worth: 0,
+      shorter: [],
+      swaps: [],
+    },
   };
 }
 
@@ -245,7 +257,14 @@ function coolDownSteps({ coolDown, blocks, seconds }: PlanOutline): FloorStep[] 
     },
     ...{ setUpSeconds: drill.setUpSeconds, seconds: drill.setUpSeconds + doseSeconds(drill.dose, dose) },
     ...{ changeSeconds: 0, startsAt: seconds, cue: drill.cues[0] ?? "", round: 1, rounds: 1 },
-    ...{ picture: pictureOf(drill), isShared: false, worth: 0, shorter: [], swaps: [] },
+    ...{
+      picture: pictureOf(drill),
+      needsKit: drill.equipment.length > 0,
+      isShared: false,
+      worth: 0,
+      shorter: [],
+      swaps: [],
+    },
   }));
 }
 

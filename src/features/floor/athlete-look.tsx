@@ -20,6 +20,7 @@ import { formatWeight } from "@/core/units";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { SmallStair } from "@/features/shared/small-stair";
 import { useAct } from "./acts";
+import { AskPanel } from "./ask-panel";
 import { OwnCatchUp } from "./catch-up";
 import { CheckPanel } from "./check-panel";
 import { paceWords } from "./clock-words";
@@ -60,6 +61,7 @@ export function AthleteLook({ athlete }: { athlete: FloorAthlete }) {
         <LiveStair athlete={athlete} now={now} />
         <Alerts person={person} />
         <OwnCatchUp athlete={athlete.id} />
+        <AskPanel athlete={athlete} />
         <CheckPanel athlete={athlete} />
         {person.presence === "there" ? (
           <NowPanel athlete={athlete} now={now} />

@@ -153,7 +153,7 @@ function offerEvents(
               round: 1,
               rounds: 1,
             },
-            ...{ isShared: false, worth: 0, shorter: [], swaps: [] },
+            ...{ needsKit: oneSided.needsKit, isShared: false, worth: 0, shorter: [], swaps: [] },
           },
         }
       : null;

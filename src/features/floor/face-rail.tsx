@@ -54,11 +54,17 @@ export function FaceRail({
               >
                 <span
                   aria-hidden
-                  className={`grid size-12 place-items-center rounded-full border-2 text-base font-bold ${FACE_LOOKS[face]}`}
+                  className={`relative grid size-12 place-items-center rounded-full border-2 text-base font-bold ${FACE_LOOKS[face]}`}
                 >
                   {initials(a.name)}
+                  {state.people[a.id]!.asked && (
+                    <span className="absolute -top-1 -right-1 size-4 rounded-full bg-ember" />
+                  )}
                 </span>
-                <span className="sr-only">{a.name}</span>
+                <span className="sr-only">
+                  {a.name}
+                  {state.people[a.id]!.asked && ", asks for something"}
+                </span>
                 <span
                   className={`condensed text-xs ${face === "behind" ? "font-bold text-ember" : "text-ink-soft"}`}
                 >

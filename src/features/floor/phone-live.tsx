@@ -17,6 +17,7 @@ import { formatWeight } from "@/core/units";
 import { DrillFigure } from "@/features/shared/figure";
 import { PlateStrip } from "@/features/shared/plate-strip";
 import { Acts, useAct } from "./acts";
+import { AskSheet } from "./ask-panel";
 import { LiveStair } from "./athlete-look";
 import { CheckQuestion } from "./check-panel";
 import { FloorButton } from "./floor-button";
@@ -49,7 +50,7 @@ export function PhoneLive({
 function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
   const { state, unsent } = useFloor();
   const now = useNow(250);
-  const [sheet, setSheet] = useState<"pain" | "note" | null>(null);
+  const [sheet, setSheet] = useState<"pain" | "note" | "ask" | null>(null);
   const person = state.people[athlete.id]!;
   const standing = standingOf(athlete, person, state.startedAt);
   const stopped = Object.values(person.lifts).some((l) => l.stopped);
@@ -70,7 +71,13 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
       <div className="mt-4 grid grid-cols-2 gap-2">
         <FloorButton onClick={() => setSheet("note")}>Tell the coach</FloorButton>
         <FloorButton onClick={() => setSheet("pain")}>It hurts</FloorButton>
+        {!standing.isWarm && (
+          <FloorButton className="col-span-2" onClick={() => setSheet("ask")}>
+            Less time, or no kit
+          </FloorButton>
+        )}
       </div>
+      {person.asked && <p className="mt-2 text-base text-ink-soft">The coach has your question.</p>}
       {unsent > 0 && (
         <p role="status" className="mt-2 text-base text-ink-soft">
           {unsent} not sent yet
@@ -80,6 +87,11 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
         athlete={athlete}
         open={sheet === "pain"}
         onOpenChange={(open) => setSheet(open ? "pain" : null)}
+      />
+      <AskSheet
+        athlete={athlete}
+        open={sheet === "ask"}
+        onOpenChange={(open) => setSheet(open ? "ask" : null)}
       />
       <NoteSheet
         athlete={athlete}

@@ -27,7 +27,7 @@ export function SwapSheet({
       className="max-h-[94dvh] w-[34rem] overflow-y-auto"
     >
       <ul>
-        {step.swaps.map(({ picture, ...swap }) => (
+        {step.swaps.map(({ picture, needsKit: _, ...swap }) => (
           <li key={swap.drill} className="border-b border-line">
             <button
               type="button"

@@ -50,7 +50,7 @@ export async function getEvents(sessionId: string, url: string, audience: Audien
 /** What an athlete may say on the phone, of themselves. */
 const SAID_BY_ATHLETES: readonly FloorEvent["kind"][] = [
   ...(["step-begun", "step-done", "set-begun", "set-done", "checked", "pain", "lift-stopped"] as const),
-  ...(["note", "undone"] as const),
+  ...(["note", "asked", "undone"] as const),
 ];
 
 /** Where an event is that an athlete may not say: of somebody else, the coach's, or taking back what the coach said; -1: none. */

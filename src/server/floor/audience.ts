@@ -7,7 +7,7 @@ export type Audience =
   | { kind: "athlete"; id: string };
 
 /** What is between an athlete and the coach. */
-const PRIVATE: readonly HappeningKind[] = ["pain", "note", "checked"];
+const PRIVATE: readonly HappeningKind[] = ["pain", "note", "checked", "asked", "answered"];
 
 /** Whether an event is for somebody's eyes. What it undoes may not be, so undoing always is: it says nothing. */
 export function isFor(event: FloorEvent, audience: Audience): boolean {

@@ -98,6 +98,17 @@ const happenings = [
     kind: z.literal("note"),
     text: z.string().trim().min(1, "Write something.").max(MOST_NOTE),
   }),
+  z.strictObject({
+    kind: z.literal("asked"),
+    minutes: z
+      .number()
+      .int()
+      .min(1, "Ask for 1 to 60 minutes.")
+      .max(60, "Ask for 1 to 60 minutes.")
+      .nullable(),
+    noKit: z.boolean(),
+  }),
+  z.strictObject({ kind: z.literal("answered"), ask: idField, taken: z.boolean() }),
   z.strictObject({ kind: z.literal("undone"), event: idField }),
   z.strictObject({ kind: z.literal("finished"), complete: z.boolean() }),
 ] as const;
