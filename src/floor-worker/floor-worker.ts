@@ -6,6 +6,14 @@ const PAGE_KEPT = 3 * 24 * 3600;
 const PATIENCE = 4;
 
 /**
+ * An answer that does not say from where it is. A worker's script takes its own address, with what stands behind # in it, from
+ * the answer if that has one, and what is kept has none behind #.
+ */
+async function withoutAddress({ request, response }: { request: Request; response: Response }) {
+  return request.destination === "worker" ? new Response(response.body, response) : response;
+}
+
+/**
  * The service worker of the floor: keeps its pages and what they are made of, so that a session that was opened once can be started,
  * run and reloaded while the server is away. Everything else goes to the network.
  */
@@ -17,7 +25,7 @@ new Serwist({
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith("/_next/static/"),
       handler: new CacheFirst({
         cacheName: "iron-step-parts",
-        plugins: [new ExpirationPlugin({ maxEntries: 400 })],
+        plugins: [new ExpirationPlugin({ maxEntries: 400 }), { handlerWillRespond: withoutAddress }],
       }),
     },
     {
