@@ -106,7 +106,8 @@ export class FloorFeed {
       for (const e of others) this.known.set(e.id, e);
       this.unsent = [...others, ...this.unsent];
       if (others.length > 0) this.changed();
-      void this.send();
+      // Also where nothing waits: the answer tells the server's clock.
+      void this.send(true);
     });
     const quit = this.ways.listen(
       this.seq,

@@ -41,6 +41,9 @@ test("what was asked stands until it is answered", () => {
   expect(foldEvents(plan, [started(), ask]).people.p0!.asked).toMatchObject({ minutes: 8 });
   const answer = happens(2, "p0", { kind: "answered", ask: ask.id, taken: false });
   expect(foldEvents(plan, [answer, started(), ask]).people.p0!.asked).toBeNull();
+  // Also by a clock that is a little behind.
+  const early = { ...answer, at: ask.at - 500 };
+  expect(foldEvents(plan, [started(), ask, early]).people.p0!.asked).toBeNull();
   const other = happens(3, "p0", { kind: "asked", minutes: 5, noKit: true });
   expect(foldEvents(plan, [started(), ask, answer, other]).people.p0!.asked).toMatchObject({ minutes: 5 });
 });

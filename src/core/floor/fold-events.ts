@@ -112,6 +112,8 @@ export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
  */
 export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly FloorEvent[]): FloorState {
   const inForce = eventsInForce(events);
+  // Clocks differ by a little: an answer counts wherever it stands.
+  const answered = new Set(inForce.flatMap((e) => (e.kind === "answered" ? [e.ask] : [])));
   const people: Record<string, Unfinished> = {};
   for (const { id } of plan.athletes) people[id] = nobodyYet(id);
   const state = { startedAt: null, due: null, finished: null } as Pick<
@@ -150,7 +152,8 @@ export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly F
         if (event.athlete === null) {
           if (event.kind === "note") notes.push({ ...said, text: event.text });
           else for (const person of Object.values(people)) happenTo(person, event, said);
-        } else if (people[event.athlete]) happenTo(people[event.athlete]!, event, said);
+        } else if (people[event.athlete] && !answered.has(event.id))
+          happenTo(people[event.athlete]!, event, said);
     }
   }
   return { ...state, pauses, people, notes, events: inForce };
@@ -245,9 +248,6 @@ function happenTo(person: Unfinished, event: FloorEvent, said: Said): void {
     }
     case "asked":
       person.asked = { ...said, minutes: event.minutes, noKit: event.noKit };
-      break;
-    case "answered":
-      if (person.asked?.event === event.ask) person.asked = null;
       break;
     case "note":
       person.notes.push({ ...said, text: event.text });
