@@ -7,8 +7,10 @@ const server = serverForTests({ demo: true });
 const GROUP = "/session/tomorrow-pilots";
 const EACH = "/session/today-masters";
 
-const state = async (session: string) =>
-  (await (await fetch(`${server.url}/api/floor/${session}`)).json()) as {
+const state = async (session: string) => {
+  // What was just started is on its way.
+  await expect.poll(async () => (await fetch(`${server.url}/api/floor/${session}`)).ok).toBe(true);
+  return (await (await fetch(`${server.url}/api/floor/${session}`)).json()) as {
     plan: { athletes: { id: string; name: string; lifts: { sets: { weight: number; reps: number }[] }[] }[] };
     state: {
       people: Record<
@@ -18,6 +20,7 @@ const state = async (session: string) =>
     };
     events: { kind: string; athlete: string | null }[];
   };
+};
 
 /** Everything that is on is done, as often as it takes until a button's name says something else. */
 async function untilTheBar(page: Page) {
