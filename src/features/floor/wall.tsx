@@ -189,12 +189,18 @@ function WallRack({ rack, hasWeights }: { rack: LiveRack; hasWeights: boolean })
               <span className="ml-[0.8vw] text-[3vw] text-ink">× {loadOf(turn).reps}</span>
             </p>
           )}
-          <div className="mt-[1.2vw] flex min-h-[14.5vw] items-center gap-[1.5vw]">
-            <PlateStrip plates={plan.plates} perSide={loadOf(turn).perSide} scale={0.6} />
-          </div>
-          <p className={SMALL}>
-            {turn.add.length + turn.strip.length === 0 ? "As it is" : describeChange(turn.add, turn.strip)}
-          </p>
+          {hasWeights && (
+            <>
+              <div className="mt-[1.2vw] flex min-h-[14.5vw] items-center gap-[1.5vw]">
+                <PlateStrip plates={plan.plates} perSide={loadOf(turn).perSide} scale={0.6} />
+              </div>
+              <p className={SMALL}>
+                {turn.add.length + turn.strip.length === 0
+                  ? "As it is"
+                  : describeChange(turn.add, turn.strip)}
+              </p>
+            </>
+          )}
           <ol className="mt-[1.5vw]">
             {after.slice(0, 3).map((t) => (
               <li
