@@ -11,6 +11,7 @@ const PATHS = [
   ...["/", "/athletes", "/athletes/ilse", "/calendar", "/files", "/gym", "/library", "/session/today-pilots"],
   ...["/session/today-pilots/ilse", "/session/today-pilots/ilse/card", "/session/today-pilots/sheets"],
   ...["/export/bundle.json", "/export/athletes.csv", "/export/sessions.ics", "/card/none", "/api/catalog"],
+  ...["/session/today-pilots/floor", "/api/floor/today-pilots", "/wall/none"],
   ...[
     "/data/athletes/ilse",
     "/data/sessions/today-pilots",
@@ -18,7 +19,7 @@ const PATHS = [
     "/data/places",
   ],
 ];
-const ASKED = ["plan", "ramp", "rack", "review", "adjust"];
+const ASKED = ["plan", "ramp", "rack", "review", "adjust", "floor/today-pilots/events"];
 
 const anyText = fc.oneof(
   fc.string({ maxLength: 40 }),
