@@ -270,10 +270,10 @@ function noteSet(
     sets[set] = { at, device, event, weight, reps, felt, before: NONE_BEFORE };
     return;
   }
-  const isOther = known.weight !== weight || known.reps !== reps;
-  sets[set] = {
-    ...known,
-    ...(isOther && { weight, reps, before: [...known.before, { weight: known.weight, reps: known.reps }] }),
-    felt: felt ?? known.felt,
-  };
+  if (known.weight !== weight || known.reps !== reps) {
+    known.before = [...known.before, { weight: known.weight, reps: known.reps }];
+    known.weight = weight;
+    known.reps = reps;
+  }
+  known.felt = felt ?? known.felt;
 }
