@@ -93,7 +93,11 @@ class Player {
     }
     let until = this.plan.isGroup ? this.together() : 0;
     if (!this.plan.isGroup) this.arriveLate(150);
-    for (const a of athletes) until = Math.max(until, this.drillsOf(a, this.plan.isGroup ? until : 0));
+    for (const a of athletes)
+      until = Math.max(
+        until,
+        this.drillsOf(a, this.plan.isGroup && !this.state.people[a.id]!.arrived ? until : 0),
+      );
     until = Math.max(this.ramps(until), until);
     for (const a of athletes) until = Math.max(until, this.rest(a));
     this.say(until + 60, null, { kind: "finished", complete: true });

@@ -22,6 +22,7 @@ export {
   type FormatKind,
   formatFault,
   type OwnDose,
+  PIECE_BREAK,
   SIGN_IDS,
   SIGNS,
   type SignId,

@@ -60,7 +60,7 @@ export interface OwnDose {
 }
 
 /** A break between two pieces, to change what changes. Seconds. */
-const PIECE_BREAK = 10;
+export const PIECE_BREAK = 10;
 
 /** The sets and the amount of each that a format comes to: seconds, or the drill's own unit of variants. */
 export function doseOfFormat(format: WorkFormat): OwnDose {

@@ -94,6 +94,22 @@ test("at any time the rest can be lighter, at the same effort, or in other steps
   expect(rampChanges({ ...lift, request: null }, [])).toEqual([]);
 });
 
+test("what was taken off stays off when the steps are changed afterwards", () => {
+  const lighter = rampChanges(lift, done(1)).find((o) => o.id === "lighter-10")!;
+  const now = { ...lift, sets: lighter.sets, working: lighter.working };
+  const after = rampChanges(now, done(1));
+  for (const { working } of after) expect(working.weight).toBeLessThanOrEqual(lighter.working.weight);
+  const more = after.find((o) => o.id === "more") ?? after.find((o) => o.id === "fewer");
+  expect(more!.working.weight).toBe(lighter.working.weight);
+});
+
+test("a set lifted at another weight leads on with what is left of the plan", () => {
+  const [first] = done(1);
+  const heavier = { ...first!, weight: weight(60) };
+  for (const offer of rampChanges(lift, [heavier]))
+    expect(offer.sets[1]?.weight ?? offer.working.weight).toBeGreaterThanOrEqual(weight(60));
+});
+
 test("a lift without a ramp has nothing to offer", () => {
   expect(checkOffers({ ...lift, request: null }, [], "tight", null)).toEqual([]);
 });

@@ -96,10 +96,14 @@ function workedOut(
   done: readonly DoneFloorSet[],
   want: (request: RampRequest, done: readonly DoneSet[]) => readonly Wanted[],
 ): CheckOffer[] {
-  const { request, working } = lift;
-  if (!request || !working) return [];
-  const asDone = done.map(({ weight, reps }, i): DoneSet => {
-    return { weight, reps, perSide: lift.sets[i]?.weight === weight ? lift.sets[i]!.perSide : [] };
+  const { working } = lift;
+  if (!lift.request || !working) return [];
+  // What was changed before stays: the ramp leads to the working sets as they are now.
+  const { weight, reps, sets } = working;
+  const request = { ...lift.request, working: { ...lift.request.working, weight, reps, sets } };
+  const asDone = done.map(({ weight: lifted, reps: times }, i): DoneSet => {
+    // With plates that nobody noted they lead on from those that were planned.
+    return { weight: lifted, reps: times, perSide: lift.sets[i]?.perSide ?? [] };
   });
   const said = (o: Pick<CheckOffer, "sets" | "working">) =>
     [...o.sets, o.working].map((s) => `${s.weight}×${s.reps}`).join(" ");
@@ -188,18 +192,13 @@ function offerOf(
   if (working === null) return null;
   const count = lift.sets.length + sets;
   if (count < done.length || count > 10) return null;
-  // Done sets with plates that nobody noted lead on from their weight alone.
-  const known = done.map((d, i) => ({
-    ...d,
-    perSide: d.perSide.length > 0 ? d.perSide : (lift.sets[i]?.perSide ?? []),
-  }));
   const asked: RampRequest = {
     ...request,
     working: working ?? request.working,
     fixed: undefined,
     rampSets: working ? undefined : count,
   };
-  const ramp = adjustRamp({ request: asked, done: known });
+  const ramp = adjustRamp({ request: asked, done });
   if (sets < 0 && jumpsTooFar(ramp, request, done.length)) return null;
   const planned = floorSets(ramp, request.unit);
   const last = planned[done.length - 1];

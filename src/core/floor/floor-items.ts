@@ -1,4 +1,6 @@
 import { lightestOf } from "../plates";
+import type { Felt } from "../ramp";
+import type { Happening } from "./floor-event";
 import type { FloorAthlete, FloorLift, FloorSet, FloorStep } from "./floor-plan";
 import type { DoneFloorSet, FloorState, PersonState, StepState } from "./fold-events";
 import { runningSeconds } from "./running-time";
@@ -77,6 +79,14 @@ function inTurns<T>(lists: readonly (readonly T[])[]): T[] {
 /** Whether an item has been done. */
 export function isDone(item: FloorItem): boolean {
   return item.kind === "step" ? item.state.done !== undefined : item.done !== null;
+}
+
+/** What is said when an item is done as planned. */
+export function doneNow(item: FloorItem, felt: Felt | null = null): Happening {
+  if (item.kind === "step") return { kind: "step-done", step: item.step.key };
+  const { lift, set, load } = item;
+  const { weight, reps } = load;
+  return { kind: "set-done", lift, set, isWork: item.kind === "work", weight, reps, felt };
 }
 
 /** When an item was done. Milliseconds since 1970; null: it is not. */

@@ -131,6 +131,34 @@ test("what all do is done by all; who did it before did it then", () => {
   expect(doneAt).toEqual([60, 50, 60]);
 });
 
+test("what all do is not done by who is not there, nor by who has gone; what is left out is for everybody", () => {
+  const state = foldEvents(plan, [
+    started(),
+    happens(5, "p1", { kind: "absent" }),
+    happens(20, "p2", { kind: "left" }),
+    happens(60, null, { kind: "step-done", step: first!.key }),
+    happens(61, null, { kind: "step-skipped", step: second!.key, why: "coach" }),
+    happens(90, "p1", { kind: "arrived" }),
+  ]);
+  const stepOf = (id: string, key: string) => state.people[id]!.steps[key];
+  expect(ids.map((id) => stepOf(id, first!.key)?.done !== undefined)).toEqual([true, false, false]);
+  expect(ids.map((id) => stepOf(id, second!.key)?.skipped !== undefined)).toEqual([true, true, true]);
+  expect(state.past).toEqual({ [first!.key]: true, [second!.key]: true });
+});
+
+test("what was done by all is taken back for one, and that is taken back too", () => {
+  const all = happens(60, null, { kind: "step-done", step: first!.key });
+  const forOne = happens(70, "p1", { kind: "undone", event: all.id });
+  const done = (events: FloorEvent[]) =>
+    ids.map((id) => foldEvents(plan, events).people[id]!.steps[first!.key]?.done !== undefined);
+  expect(done([started(), all, forOne])).toEqual([true, false, true]);
+  expect(done([forOne, all, started()])).toEqual([true, false, true]);
+  const again = happens(80, "p1", { kind: "undone", event: forOne.id });
+  expect(done([started(), all, forOne, again])).toEqual([true, true, true]);
+  const forAll = happens(90, null, { kind: "undone", event: all.id });
+  expect(done([started(), all, forOne, forAll])).toEqual([false, false, false]);
+});
+
 test("events of somebody who is not in the session change nothing", () => {
   const events = [started(), happens(5, "stranger", { kind: "absent" })];
   expect(Object.keys(foldEvents(plan, events).people)).toEqual(ids);

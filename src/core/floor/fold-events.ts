@@ -71,6 +71,8 @@ export interface FloorState {
   pauses: readonly { from: number; to: number | null }[];
   finished: (Said & { complete: boolean }) | null;
   people: Record<string, PersonState>;
+  /** Steps that everybody has done, or left out: whoever comes later is not waited for. */
+  past: Readonly<Record<string, true>>;
   /** Notes for everybody. */
   notes: readonly (Said & { text: string })[];
   /** Events in force, in the order in which they happened. */
@@ -82,8 +84,13 @@ function inOrder(a: FloorEvent, b: FloorEvent): number {
   return a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 }
 
-/** The events that count, each once and in order: without those that were taken back, and what took them back. */
-export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
+/**
+ * The events that count, each once and in order: without those that were taken back. What is taken back for one athlete counts for the
+ * others.
+ *
+ * @param withUndone whether what takes others back is among them.
+ */
+export function eventsInForce(events: readonly FloorEvent[], withUndone = false): FloorEvent[] {
   const byId = new Map<string, FloorEvent>();
   for (const e of events) byId.set(e.id, e);
   const all = [...byId.values()];
@@ -92,7 +99,10 @@ export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
   const undoing = all.filter((e) => e.kind === "undone");
   if (undoing.length === 0) return all;
   const byTarget = new Map<string, FloorEvent[]>();
-  for (const e of undoing) byTarget.set(e.event, [...(byTarget.get(e.event) ?? []), e]);
+  for (const e of undoing) {
+    const isForOne = e.athlete !== null && byId.get(e.event)?.athlete === null;
+    if (!isForOne) byTarget.set(e.event, [...(byTarget.get(e.event) ?? []), e]);
+  }
   const known = new Map<string, boolean>();
   const isInForce = (e: FloorEvent): boolean => {
     const before = known.get(e.id);
@@ -103,7 +113,7 @@ export function eventsInForce(events: readonly FloorEvent[]): FloorEvent[] {
     known.set(e.id, is);
     return is;
   };
-  return all.filter((e) => e.kind !== "undone" && isInForce(e));
+  return all.filter((e) => (withUndone || e.kind !== "undone") && isInForce(e));
 }
 
 /**
@@ -120,6 +130,8 @@ export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly F
     FloorState,
     "startedAt" | "due" | "finished"
   >;
+  const excepted = exceptions(inForce, events);
+  const past: Record<string, true> = {};
   const pauses: { from: number; to: number | null }[] = [];
   const notes: (Said & { text: string })[] = [];
   for (const event of inForce) {
@@ -151,12 +163,17 @@ export function foldEvents(plan: Pick<FloorPlan, "athletes">, events: readonly F
       default:
         if (event.athlete === null) {
           if (event.kind === "note") notes.push({ ...said, text: event.text });
-          else for (const person of Object.values(people)) happenTo(person, event, said);
+          else {
+            if (event.kind === "step-done" || event.kind === "step-skipped") past[event.step] = true;
+            for (const person of Object.values(people))
+              if (isMeantFor(person, event) && !excepted.has(`${event.id} ${person.id}`))
+                happenTo(person, event, said);
+          }
         } else if (people[event.athlete] && !answered.has(event.id))
           happenTo(people[event.athlete]!, event, said);
     }
   }
-  return { ...state, pauses, people, notes, events: inForce };
+  return { ...state, pauses, people, past, notes, events: inForce };
 }
 
 /** A person's state while it is worked out. */
@@ -178,6 +195,20 @@ function nobodyYet(id: string): Unfinished {
     pains: [],
     notes: [],
   };
+}
+
+/** Whether what is said to everybody is for one: who is not there has done nothing, but what is changed is changed. */
+function isMeantFor({ presence }: Unfinished, { kind }: FloorEvent): boolean {
+  return presence === "there" || kind !== "step-done";
+}
+
+/** What was taken back for one of all to whom it was said: the event and the athlete. */
+function exceptions(inForce: readonly FloorEvent[], events: readonly FloorEvent[]): ReadonlySet<string> {
+  const forAll = new Set(inForce.flatMap((e) => (e.athlete === null ? [e.id] : [])));
+  const undone = eventsInForce(events, true).filter((e) => e.kind === "undone");
+  return new Set(
+    undone.flatMap((e) => (e.athlete !== null && forAll.has(e.event) ? [`${e.event} ${e.athlete}`] : [])),
+  );
 }
 
 function stepOf(person: Unfinished, key: string): StepState {

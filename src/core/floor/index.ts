@@ -13,6 +13,7 @@ export {
   type SkipReason,
 } from "./floor-event";
 export {
+  doneNow,
   type FloorItem,
   isDone,
   itemsOf,
@@ -47,6 +48,7 @@ export {
   BEHIND,
   type CatchUp,
   catchUps,
+  dueAt,
   lateStart,
   type Pace,
   paceOf,
@@ -57,4 +59,4 @@ export { type PlannedMember, planFloor } from "./plan-floor";
 export { forgottenSince, isPaused, runningSeconds } from "./running-time";
 export { type PersonSummary, sessionSummary } from "./session-summary";
 export { type StepMoment, type StepPart, stepMoment, stepParts } from "./step-parts";
-export { type Face, faceOf, goOn, type SharedNow, sharedNow } from "./together";
+export { type Face, faceOf, goOn, type SharedNow, secondsIntoShared, sharedNow } from "./together";

@@ -43,11 +43,15 @@ export function paceOf(plan: FloorPlan, athlete: FloorAthlete, state: FloorState
   return { standing, drillsLeft, rampLeft, readyAt, behind: behindOf(plan, state, athlete, readyAt) };
 }
 
+/** When the first working sets are to begin. Milliseconds since 1970. */
+export function dueAt(plan: FloorPlan, state: FloorState, now: number): number {
+  return state.due ?? (state.startedAt ?? now) + plan.readySeconds * 1000 + pausedMs(state);
+}
+
 function behindOf(plan: FloorPlan, state: FloorState, athlete: FloorAthlete, readyAt: number): number {
   // Who is ready before the last one is on time as long as the last one is.
-  const spare = (plan.readySeconds - athlete.readySeconds) * 1000;
-  const due = state.due ?? state.startedAt! + plan.readySeconds * 1000 + pausedMs(state);
-  return (readyAt - due + (state.due === null ? spare : 0)) / 1000;
+  const spare = state.due === null ? plan.readySeconds - athlete.readySeconds : 0;
+  return (readyAt - dueAt(plan, state, readyAt)) / 1000 + spare;
 }
 
 /** Where no time is set a pause moves the end. Milliseconds. */
@@ -88,7 +92,7 @@ export function catchUps(plan: FloorPlan, state: FloorState, now: number): Catch
     return pace && !pace.standing.isWarm && pace.behind >= BEHIND ? [{ athlete, pace }] : [];
   });
   if (late.length === 0) return [];
-  if (!plan.isGroup) return late.flatMap(({ athlete, pace }) => offer(athlete, pace, state));
+  if (!plan.isGroup) return late.flatMap(({ athlete, pace }) => offer(athlete, pace));
   // What all do is shortened for all, by the one who is furthest behind.
   const last = late.reduce((a, b) => (b.pace.behind > a.pace.behind ? b : a));
   const isShared = ({ step }: { step: FloorStep }) => step.isShared;
@@ -104,8 +108,7 @@ export function catchUps(plan: FloorPlan, state: FloorState, now: number): Catch
   return changes.length > 0 ? [{ athlete: null, name: null, changes, saves: savedBy(changes) }] : [];
 }
 
-function offer(athlete: FloorAthlete, pace: Pace, state: FloorState): CatchUp[] {
-  if (!state.people[athlete.id]) return [];
+function offer(athlete: FloorAthlete, pace: Pace): CatchUp[] {
   const changes = changesFor(openSteps(pace), pace.behind);
   return changes.length > 0
     ? [{ athlete: athlete.id, name: athlete.name, changes, saves: savedBy(changes) }]
@@ -150,7 +153,7 @@ export function lateStart(
   const standing = standingOf(athlete, person, state.startedAt);
   const before = standing.items.slice(0, standing.before);
   const ramp = before.reduce((sum, i) => sum + (i.kind === "set" && !i.done ? secondsOf(i) : 0), 0);
-  const due = state.due ?? (state.startedAt ?? now) + plan.readySeconds * 1000 + pausedMs(state);
+  const due = dueAt(plan, state, now);
   const steps = before.flatMap((i) =>
     i.kind === "step" && !i.state.done ? [{ step: i.step, state: i.state }] : [],
   );

@@ -44,8 +44,6 @@ export interface PlannedMember {
 
 /** What is chosen by the coach is worth more than all else together. Points. */
 const PINNED = 1000;
-/** A demand that is asked fully and served fully is worth so much. Points. */
-const SERVED = 1;
 /** What is for a limiter is worth so much more. */
 const FOR_LIMITER = 1.5;
 const MOST_SWAPS = 6;
@@ -164,7 +162,7 @@ function swapsFor(drill: Drill, free: readonly Drill[]): FloorSwap[] {
 function worthOf(step: PlanStep, { approach, athlete }: PlanRequest, { coverage }: PlanOutline): number {
   const served = step.serves.reduce((sum, { demand, weight }) => {
     const asked = coverage.find((c) => c.demand === demand)?.asked ?? 0;
-    return sum + SERVED * asked * weight * (athlete.limiters.includes(demand) ? FOR_LIMITER : 1);
+    return sum + asked * weight * (athlete.limiters.includes(demand) ? FOR_LIMITER : 1);
   }, 0);
   const jobs = approach.slots.filter((s) => s.phase === step.phase && isMeant(step.drill, s.filledBy));
   const job = Math.max(0, ...jobs.map((s) => s.points)) / step.rounds;
@@ -224,6 +222,13 @@ function drillStep(
   };
 }
 
+/** What a step has of its drill that stays as it is. */
+function ofDrill(drill: Drill) {
+  const picture = pictureOf(drill);
+  const stays = { isShared: false, worth: 0, shorter: [], swaps: [] };
+  return { picture, needsKit: drill.equipment.length > 0, ...stays };
+}
+
 function testStep(
   { test, drill, looksFor, block, seconds, startsAt }: PlanTest,
   changeSeconds: number,
@@ -232,14 +237,7 @@ function testStep(
     key: `${block} test ${test}`,
     ...{ block, drill: drill.id, isTest: true, name: `Test: ${drill.name}`, phase: "test", dose: null },
     ...{ setUpSeconds: 0, seconds, changeSeconds, startsAt, cue: looksFor, round: 1, rounds: 1 },
-    ...{
-      picture: pictureOf(drill),
-      needsKit: drill.equipment.length > 0,
-      isShared: false,
-      worth: 0,
-      shorter: [],
-      swaps: [],
-    },
+    ...ofDrill(drill),
   };
 }
 
@@ -257,14 +255,7 @@ function coolDownSteps({ coolDown, blocks, seconds }: PlanOutline): FloorStep[] 
     },
     ...{ setUpSeconds: drill.setUpSeconds, seconds: drill.setUpSeconds + doseSeconds(drill.dose, dose) },
     ...{ changeSeconds: 0, startsAt: seconds, cue: drill.cues[0] ?? "", round: 1, rounds: 1 },
-    ...{
-      picture: pictureOf(drill),
-      needsKit: drill.equipment.length > 0,
-      isShared: false,
-      worth: 0,
-      shorter: [],
-      swaps: [],
-    },
+    ...ofDrill(drill),
   }));
 }
 

@@ -1,4 +1,4 @@
-import type { Dose, WorkFormat } from "../dose";
+import { type Dose, PIECE_BREAK, type WorkFormat } from "../dose";
 import type { FloorStep } from "./floor-plan";
 
 /** One stretch of a step: what is done, and for how long. */
@@ -13,9 +13,6 @@ export interface StepPart {
   round: number;
   rounds: number;
 }
-
-/** Between two pieces, to change what changes. Seconds. */
-const PIECE_BREAK = 10;
 
 /**
  * The stretches of a step one after the other: set-up, each side and direction of each set, rests, intervals, press and lift of

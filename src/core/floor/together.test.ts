@@ -1,5 +1,5 @@
 import { floorPlan, happens, START, started } from "@/__tests__/floor";
-import { type FloorEvent, faceOf, foldEvents, goOn, sessionSummary, sharedNow } from ".";
+import { type FloorEvent, faceOf, foldEvents, goOn, secondsIntoShared, sessionSummary, sharedNow } from ".";
 
 const plan = floorPlan(4, { together: true });
 const shared = [
@@ -61,6 +61,28 @@ test("who is not there is not waited for", () => {
     .map((a) => happens(10, a.id, { kind: "step-done", step: first!.key }));
   const absent = happens(5, "p3", { kind: "absent" });
   expect(sharedNow(plan, stateOf(...here, absent))!.step.key).not.toBe(first!.key);
+});
+
+test("who comes late has what was missed still to do, and is not waited for", () => {
+  const state0 = stateOf(happens(5, "p3", { kind: "absent" }));
+  const now = sharedNow(plan, state0)!;
+  const on = goOn(plan, state0, now).map(({ athlete, what }) => happens(200, athlete, what));
+  const state = stateOf(happens(5, "p3", { kind: "absent" }), ...on, happens(240, "p3", { kind: "arrived" }));
+  expect(sharedNow(plan, state)!.step.key).not.toBe(now.step.key);
+  expect(state.people.p3!.steps[now.step.key]?.done).toBeUndefined();
+  expect(faceOf(plan, plan.athletes[3]!, state, sharedNow(plan, state))).toBe("behind");
+  const [mine, , , late] = sessionSummary(plan, state);
+  expect(mine!.drills.done).toBeGreaterThan(0);
+  expect(late!.drills.done).toBe(0);
+});
+
+test("seconds into what all do count from its start, without pauses, with the set-up where it was begun by hand", () => {
+  const state = stateOf(happens(20, null, { kind: "paused" }), happens(50, null, { kind: "resumed" }));
+  const now = sharedNow(plan, state)!;
+  expect(secondsIntoShared(now, state, at(80))).toBe(50);
+  const begun = stateOf(happens(30, null, { kind: "step-begun", step: now.step.key }));
+  const shownNow = sharedNow(plan, begun)!;
+  expect(secondsIntoShared(shownNow, begun, at(40))).toBe(10 + shownNow.step.setUpSeconds);
 });
 
 test("what is shortened for all is shown shorter; what one has swapped is not shown to all", () => {

@@ -3,6 +3,7 @@ import { standingOf, stepNow } from "./floor-items";
 import type { FloorAthlete, FloorPlan, FloorStep } from "./floor-plan";
 import type { FloorState, PersonState } from "./fold-events";
 import { presentIn } from "./pace";
+import { runningSeconds } from "./running-time";
 
 /** What everybody does at a moment. */
 export interface SharedNow {
@@ -25,14 +26,17 @@ const isOpen = (person: PersonState, { key }: FloorStep): boolean => {
   return !state?.done && !state?.skipped;
 };
 
-/** The drill that everybody does now: the first that somebody who is there has not done; null: before the start, and at the end. */
+/**
+ * The drill that everybody does now: the first that has not been done by all, and that somebody who is there has not done; null: before
+ * the start, and at the end.
+ */
 export function sharedNow(plan: FloorPlan, state: FloorState): SharedNow | null {
   const { startedAt } = state;
   if (startedAt === null) return null;
   const here = presentIn(plan, state).map((athlete) => ({ athlete, person: state.people[athlete.id]! }));
   const has = (a: FloorAthlete, step: FloorStep) => a.steps.some((s) => s.key === step.key);
-  const open = sharedSteps(plan).filter((s) =>
-    here.some(({ athlete, person }) => has(athlete, s) && isOpen(person, s)),
+  const open = sharedSteps(plan).filter(
+    (s) => !state.past[s.key] && here.some(({ athlete, person }) => has(athlete, s) && isOpen(person, s)),
   );
   const [step, next = null] = open;
   if (!step) return null;
@@ -52,6 +56,16 @@ export function sharedNow(plan: FloorPlan, state: FloorState): SharedNow | null 
     begunAt: first?.standing.begunAt ?? startedAt,
     isSetUp: first?.standing.isSetUp ?? false,
   };
+}
+
+/** Seconds that all are into what they do, the set-up among them where it is over. */
+export function secondsIntoShared(
+  { step, begunAt, isSetUp }: SharedNow,
+  state: FloorState,
+  now: number,
+): number {
+  const gone = Math.max(0, runningSeconds(state, now) - runningSeconds(state, begunAt));
+  return gone + (isSetUp ? step.setUpSeconds : 0);
 }
 
 /** Where one athlete is against the others. */

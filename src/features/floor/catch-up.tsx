@@ -5,6 +5,7 @@ import {
   BEHIND,
   type CatchUp,
   catchUps,
+  dueAt,
   type Happening,
   type SkipReason,
   type StepChange,
@@ -52,7 +53,7 @@ export function CatchUpBar() {
   if (behind === null || behind < BEHIND || state.finished) return null;
   const offers = catchUps(plan, state, now);
   const minutes = Math.round(behind / 60);
-  const later = (state.due ?? state.startedAt! + plan.readySeconds * 1000) + behind * 1000;
+  const later = dueAt(plan, state, now) + behind * 1000;
   return (
     <section
       aria-label="Behind"

@@ -3,7 +3,7 @@
 import { Check } from "lucide-react";
 import { useFloor, useNow } from "@/client/use-floor";
 import { formatDoseBriefly } from "@/core/dose";
-import { type FloorAthlete, isPaused, paceOf, secondsInto, standingOf } from "@/core/floor";
+import { doneNow, type FloorAthlete, isPaused, paceOf, secondsInto, standingOf } from "@/core/floor";
 import { formatWeight } from "@/core/units";
 import { useAct } from "./acts";
 import { paceWords } from "./clock-words";
@@ -87,25 +87,7 @@ function Person({ athlete, onOpen }: { athlete: FloorAthlete; onOpen: (id: strin
             look="main"
             size="large"
             aria-label={`Done: ${athlete.name}`}
-            onClick={() =>
-              act(`${athlete.name}: done`, [
-                {
-                  athlete: athlete.id,
-                  what:
-                    item.kind === "step"
-                      ? { kind: "step-done", step: item.step.key }
-                      : {
-                          ...{
-                            kind: "set-done",
-                            lift: item.lift,
-                            set: item.set,
-                            isWork: item.kind === "work",
-                          },
-                          ...{ weight: item.load.weight, reps: item.load.reps, felt: null },
-                        },
-                },
-              ])
-            }
+            onClick={() => act(`${athlete.name}: done`, [{ athlete: athlete.id, what: doneNow(item) }])}
           >
             <Check aria-hidden className="size-7" />
           </FloorButton>

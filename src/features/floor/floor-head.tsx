@@ -3,7 +3,7 @@
 import { ArrowLeft, Pause, Play, Settings2 } from "lucide-react";
 import { useState } from "react";
 import { useFloor, useNow } from "@/client/use-floor";
-import { isPaused, runningSeconds, sessionBehind } from "@/core/floor";
+import { dueAt, isPaused, runningSeconds, sessionBehind } from "@/core/floor";
 import { Link } from "@/ui/link";
 import { useAct } from "./acts";
 import { clockDigits, paceWords } from "./clock-words";
@@ -102,7 +102,7 @@ function Clock() {
   const now = useNow(1000);
   if (state.startedAt === null || state.finished) return null;
   const behind = sessionBehind(plan, state, now);
-  const due = state.due ?? state.startedAt + plan.readySeconds * 1000;
+  const due = dueAt(plan, state, now);
   const left = (due - now) / 1000;
   return (
     <p className="text-base whitespace-nowrap">

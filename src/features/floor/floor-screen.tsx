@@ -5,6 +5,7 @@ import { useEffect } from "react";
 import { useKeptPages } from "@/client/floor-worker";
 import { FloorProvider, useFloor, useFloorFeed } from "@/client/use-floor";
 import { type FloorEvent, type FloorPlan, isPaused, sharedNow } from "@/core/floor";
+import type { WallAddress } from "@/server/floor/wall-address";
 import { Acts } from "./acts";
 import { AthleteLook } from "./athlete-look";
 import { CatchUpBar } from "./catch-up";
@@ -15,6 +16,7 @@ import { FloorHead } from "./floor-head";
 import { useScreenOn } from "./floor-sounds";
 import { FloorStart } from "./floor-start";
 import { RacksLook } from "./racks-look";
+import { WallProvider } from "./shared-wall";
 import { TogetherLook } from "./together-look";
 import { useWorkerAtHand } from "./use-live-racks";
 
@@ -29,6 +31,8 @@ export function FloorScreen(opened: {
   now: number;
   /** When the first working set is to begin, where the session has a time today; absent: it has been started. */
   time?: number | null;
+  /** Where its wall is; null: it has none. */
+  wall: WallAddress | null;
 }) {
   const floor = useFloorFeed(opened, `/api/floor/${encodeURIComponent(opened.plan.sessionId)}`, "coach");
   const router = useRouter();
@@ -43,7 +47,9 @@ export function FloorScreen(opened: {
   }, [wasPlannedHere, isStored, floor.isConnected, router]);
   return (
     <FloorProvider value={floor}>
-      <Acts>{isStarted ? <Running /> : <FloorStart due={opened.time ?? null} />}</Acts>
+      <WallProvider value={opened.wall}>
+        <Acts>{isStarted ? <Running /> : <FloorStart due={opened.time ?? null} />}</Acts>
+      </WallProvider>
     </FloorProvider>
   );
 }

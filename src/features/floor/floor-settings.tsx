@@ -7,6 +7,7 @@ import { shareWallAction, stopSharingWallAction } from "@/server/actions/floor";
 import { Sheet } from "@/ui/sheet";
 import { FloorButton } from "./floor-button";
 import { useSoundSettings } from "./floor-sounds";
+import { useSharedWall } from "./shared-wall";
 
 const VOLUMES = [
   { value: 0, name: "Off" },
@@ -93,7 +94,7 @@ export function FloorSettings({
 /** The address of the wall, made and revoked here. */
 function WallLink() {
   const { plan } = useFloor();
-  const [wall, setWall] = useState<{ path: string; hasWeights: boolean; hasNames: boolean } | null>(null);
+  const [wall, setWall] = useState(useSharedWall());
   const [error, setError] = useState<string | null>(null);
   const share = async (look: { hasWeights: boolean; hasNames: boolean }) => {
     const outcome = await answered(shareWallAction({ sessionId: plan.sessionId, ...look }));

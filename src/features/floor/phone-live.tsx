@@ -5,6 +5,7 @@ import { useState } from "react";
 import { FloorProvider, useFloor, useFloorFeed, useNow } from "@/client/use-floor";
 import { formatDose } from "@/core/dose";
 import {
+  doneNow,
   type FloorAthlete,
   type FloorEvent,
   type FloorPlan,
@@ -13,15 +14,14 @@ import {
   standingOf,
 } from "@/core/floor";
 import { FELT } from "@/core/ramp";
-import { formatWeight } from "@/core/units";
 import { DrillFigure } from "@/features/shared/figure";
-import { PlateStrip } from "@/features/shared/plate-strip";
 import { Acts, useAct } from "./acts";
 import { AskSheet } from "./ask-panel";
 import { LiveStair } from "./athlete-look";
 import { CheckQuestion } from "./check-panel";
 import { FloorButton } from "./floor-button";
 import { useScreenOn } from "./floor-sounds";
+import { itemName, SetWords } from "./item-words";
 import { NoteSheet } from "./note-sheet";
 import { PainSheet } from "./pain-sheet";
 import { StepTimer } from "./step-timer";
@@ -111,11 +111,10 @@ function PhoneItem({
   standing: ReturnType<typeof standingOf>;
   into: number;
 }) {
-  const { state, plan } = useFloor();
+  const { state } = useFloor();
   const act = useAct();
   if (!item) return <p className="mt-4 text-2xl font-bold">All done.</p>;
-  const after =
-    next && (next.kind === "step" ? next.step.name : `${formatWeight(next.load.weight)} × ${next.load.reps}`);
+  const after = next && itemName(next);
   if (item.kind === "step") {
     const { step } = item;
     return (
@@ -136,11 +135,7 @@ function PhoneItem({
             look="main"
             size="large"
             className="mt-3 w-full"
-            onClick={() =>
-              act(`Done: ${step.name}`, [
-                { athlete: athlete.id, what: { kind: "step-done", step: step.key } },
-              ])
-            }
+            onClick={() => act(`Done: ${step.name}`, [{ athlete: athlete.id, what: doneNow(item) }])}
           >
             <Check aria-hidden className="size-6" />
             Done
@@ -150,29 +145,9 @@ function PhoneItem({
       </div>
     );
   }
-  const { load, lift, set } = item;
-  const isWork = item.kind === "work";
   return (
     <div className="mt-4">
-      <h2 className="text-lg font-bold">
-        {athlete.lifts[lift]!.name}
-        <span className="ml-2 font-medium text-ink-soft">
-          {isWork ? `working set ${set + 1}` : `ramp set ${set + 1}`}
-        </span>
-      </h2>
-      <p className={`condensed text-6xl leading-none font-extrabold ${isWork ? "text-ember" : ""}`}>
-        {formatWeight(load.weight)}
-        <span className="ml-2 text-2xl">
-          {athlete.lifts[lift]!.unit} × {load.reps}
-        </span>
-      </p>
-      {load.perSide.length > 0 && (
-        <p className="mt-2 flex items-center gap-3">
-          <PlateStrip plates={plan.plates} perSide={load.perSide} scale={0.14} />
-          <span className="condensed text-lg">{load.perSide.map(formatWeight).join(" + ")}</span>
-        </p>
-      )}
-      <p className="text-base text-ink-soft">{load.change}</p>
+      <SetWords athlete={athlete} item={item} />
       <fieldset className="mt-3 grid grid-cols-3 gap-2">
         <legend className="mb-1 text-base font-semibold">Done, and it was</legend>
         {FELT.map((felt) => (
@@ -181,12 +156,7 @@ function PhoneItem({
             size="large"
             look={felt === "right" ? "main" : "quiet"}
             onClick={() =>
-              act(`${formatWeight(load.weight)} × ${load.reps}, ${felt}`, [
-                {
-                  athlete: athlete.id,
-                  what: { kind: "set-done", lift, set, isWork, weight: load.weight, reps: load.reps, felt },
-                },
-              ])
+              act(`${itemName(item)}, ${felt}`, [{ athlete: athlete.id, what: doneNow(item, felt) }])
             }
           >
             {felt}

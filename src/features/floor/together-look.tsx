@@ -3,7 +3,7 @@
 import { Check, RotateCcw } from "lucide-react";
 import { useFloor, useNow } from "@/client/use-floor";
 import { formatDose } from "@/core/dose";
-import { goOn, isPaused, presentIn, runningSeconds, type SharedNow } from "@/core/floor";
+import { goOn, isPaused, presentIn, type SharedNow, secondsIntoShared } from "@/core/floor";
 import { DrillFigure } from "@/features/shared/figure";
 import { useAct } from "./acts";
 import { FloorButton } from "./floor-button";
@@ -14,10 +14,8 @@ export function TogetherLook({ shared }: { shared: SharedNow }) {
   const { plan, state } = useFloor();
   const act = useAct();
   const now = useNow(100);
-  const { step, next, begunAt, isSetUp } = shared;
-  const into =
-    Math.max(0, runningSeconds(state, now) - runningSeconds(state, begunAt)) +
-    (isSetUp ? step.setUpSeconds : 0);
+  const { step, next } = shared;
+  const into = secondsIntoShared(shared, state, now);
   const done = () => act(next ? `Next: ${next.name}` : `Done: ${step.name}`, goOn(plan, state, shared));
   return (
     <section aria-label="Together" className="flex min-h-0 flex-1 flex-col">

@@ -12,9 +12,9 @@ import {
   type LiveRack,
   liftNow,
   presentIn,
-  runningSeconds,
   type SharedNow,
   secondsInto,
+  secondsIntoShared,
   sharedNow,
   standingOf,
 } from "@/core/floor";
@@ -89,10 +89,8 @@ export function WallWaiting({ name, time }: { name: string; time: string | null 
 function WallTogether({ shared }: { shared: SharedNow }) {
   const { plan, state } = useFloor();
   const now = useNow(100);
-  const { step, next, begunAt, isSetUp } = shared;
-  const into =
-    Math.max(0, runningSeconds(state, now) - runningSeconds(state, begunAt)) +
-    (isSetUp ? step.setUpSeconds : 0);
+  const { step, next } = shared;
+  const into = secondsIntoShared(shared, state, now);
   const others = ownDrills(presentIn(plan, state), state, shared);
   return (
     <main className="grid min-h-dvh grid-rows-[1fr_auto] gap-[1.5vw] px-[3vw] py-[2vw]">

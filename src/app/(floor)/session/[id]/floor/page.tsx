@@ -3,6 +3,7 @@ import { notFound } from "next/navigation";
 import { FloorScreen } from "@/features/floor/floor-screen";
 import { openFloor } from "@/server/floor/open-floor";
 import { beforeStart } from "@/server/floor/start-floor";
+import { wallOf } from "@/server/floor/wall-address";
 import { openCatalog } from "@/server/library/catalog";
 
 export const dynamic = "force-dynamic";
@@ -16,9 +17,9 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 
 export default async function FloorPage({ params }: Params) {
   const { id } = await params;
-  const floor = await openFloor(id);
-  if (floor) return <FloorScreen key={id} {...floor} />;
+  const [floor, wall] = await Promise.all([openFloor(id), wallOf(id)]);
+  if (floor) return <FloorScreen key={id} {...floor} wall={wall} />;
   const before = await beforeStart(id, await openCatalog());
   if (!before) notFound();
-  return <FloorScreen key={id} {...before} />;
+  return <FloorScreen key={id} {...before} wall={wall} />;
 }
