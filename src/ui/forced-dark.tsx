@@ -8,9 +8,17 @@ export function ForcedDark({ className, children }: { className: string; childre
   const { resolvedTheme = "light" } = useTheme();
   useEffect(() => {
     const { documentElement: page } = document;
-    page.dataset.theme = "dark";
-    page.style.colorScheme = "dark";
+    const hold = () => {
+      if (page.dataset.theme === "dark") return;
+      page.dataset.theme = "dark";
+      page.style.colorScheme = "dark";
+    };
+    hold();
+    // What sets the theme of the other pages does so after this.
+    const others = new MutationObserver(hold);
+    others.observe(page, { attributeFilter: ["data-theme"] });
     return () => {
+      others.disconnect();
       page.dataset.theme = resolvedTheme;
       page.style.colorScheme = resolvedTheme;
     };
