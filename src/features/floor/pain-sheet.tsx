@@ -3,7 +3,14 @@
 import { useState } from "react";
 import { useFloor } from "@/client/use-floor";
 import { AREA_IDS, AREAS, type AreaId } from "@/core/catalog";
-import { type FloorAthlete, type Happening, PAIN_SIGNS, type PainSign, stopsLift } from "@/core/floor";
+import {
+  type FloorAthlete,
+  type Happening,
+  PAIN_SIGNS,
+  type PainSign,
+  standingOf,
+  stopsLift,
+} from "@/core/floor";
 import { Sheet, SheetClose } from "@/ui/sheet";
 import { useAct } from "./acts";
 import { FloorButton } from "./floor-button";
@@ -57,7 +64,10 @@ function PainForm({
   const [level, setLevel] = useState<number | null>(null);
   const [quality, setQuality] = useState<"dull" | "sharp">("dull");
   const [signs, setSigns] = useState<readonly PainSign[]>([]);
-  const lift = asked ?? liftOn(athlete, state.people[athlete.id]!.lifts);
+  const person = state.people[athlete.id]!;
+  const { now } = standingOf(athlete, person, state.startedAt);
+  // At the bar it is that lift, also before its first set.
+  const lift = asked ?? (now && now.kind !== "step" ? now.lift : liftOn(athlete, person.lifts));
   const isStop = level !== null && stopsLift({ level, quality, signs });
   const toggle = (sign: PainSign) =>
     setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign]);
