@@ -27,7 +27,8 @@ export function MaximumChart({
   const said = `${name}, maximum: ${inWords(first.maximum)} ${unit} on ${format(parseISO(first.day), "d MMM yyyy")}, ${inWords(last.maximum)} ${unit} on ${format(parseISO(last.day), "d MMM yyyy")}.`;
   return (
     <figure className="mt-3">
-      <div role="img" aria-label={said}>
+      {/* Until it has measured itself anew, a chart is as wide as the window was before. */}
+      <div role="img" aria-label={said} className="overflow-hidden">
         <ResponsiveContainer width="100%" height={132}>
           <LineChart
             data={data}
