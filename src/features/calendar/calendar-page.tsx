@@ -10,8 +10,10 @@ import { useEffect, useRef, useState } from "react";
 import { clockMinutes, clockTime, dayAfter } from "@/core/session";
 import { counted } from "@/core/units";
 import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
+import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/sessions/list-calendar";
+import { ClockTime } from "@/ui/clock-time";
 import { useConventions } from "@/ui/conventions";
 import { Link } from "@/ui/link";
 import { StepLinks } from "@/ui/step-links";
@@ -98,6 +100,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
             {more > 0 && `, ${more} more not shown: open the day`}
           </p>
         </div>
+        <FloorToday sessions={sessions.filter((s) => s.day === today && s.people > 0)} />
         <ViewSwitch label="View" views={VIEWS} value={view} onChange={(as) => router.push(hrefOf(day, as))} />
         {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the session in it that has the focus */}
         <div
@@ -175,6 +178,28 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
         />
       </main>
     </div>
+  );
+}
+
+/** Today's sessions, each with the way to the floor: to start it, to go on, or to what was done. */
+function FloorToday({ sessions }: { sessions: readonly CalendarSession[] }) {
+  if (sessions.length === 0) return null;
+  return (
+    <ul aria-label="Today on the floor" className="mt-3 flex flex-wrap gap-x-8 gap-y-2">
+      {sessions.map(({ id, name, time, floor }) => (
+        <li key={id} className="flex items-center gap-3">
+          <span>
+            {time && (
+              <span className="condensed font-bold">
+                <ClockTime time={time} />{" "}
+              </span>
+            )}
+            {name}
+          </span>
+          <FloorLink id={id} status={floor} name={name} />
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -2,6 +2,7 @@ import { addDays, format, parseISO, startOfWeek } from "date-fns";
 import { type Catalog, liftById } from "@/core/catalog";
 import { clockMinutes, clockTime } from "@/core/session";
 import { listSessions } from "@/data/sessions";
+import { type FloorStatus, floorStatuses } from "../floor/floor-status";
 import { gymSettings } from "../gyms/gym-kit";
 import { parseSession } from "./open-session";
 
@@ -15,6 +16,8 @@ export interface CalendarSession {
   time: string | null;
   lifts: string[];
   people: number;
+  /** How it stands on the floor. */
+  floor: FloorStatus;
   revision: number;
 }
 
@@ -37,6 +40,7 @@ export async function listCalendar(day: string, view: CalendarView, catalog: Cat
   const iso = (d: Date) => format(d, "yyyy-MM-dd");
   const last = view === "week" ? addDays(first, 6) : first;
   const { total, sessions } = await listSessions(iso(first), iso(last), { limit: MOST_SHOWN, offset: 0 });
+  const statusOf = await floorStatuses(sessions.map((row) => row.session.id));
   const shown = sessions.map((row): CalendarSession => {
     const { id, name, day: on, time, revision } = row.session;
     const parsed = parseSession(row, catalog);
@@ -44,7 +48,7 @@ export async function listCalendar(day: string, view: CalendarView, catalog: Cat
     const minutes = parsed.ok ? parsed.value.minutes : 0;
     const from = time && clockTime(Math.max(0, clockMinutes(time) - leadOf(row.session, minutes)));
     const people = row.participants.filter((p) => !p.absent).length;
-    return { id, name, day: on, from, time, lifts, people, revision };
+    return { id, name, day: on, from, time, lifts, people, floor: statusOf(id), revision };
   });
   return { day, view, first: iso(first), sessions: shown, more: Math.max(0, total - shown.length) };
 }
