@@ -1,9 +1,9 @@
 import { and, asc, count, desc, eq, getTableColumns, inArray, like, lte, max, sql } from "drizzle-orm";
 import type { ReachedSign } from "@/core/athlete";
 import type { Weight } from "@/core/units";
+import { groupRows } from "@/lib/group-rows";
 import { database, together, write, writeAtOnce } from "./database";
 import { saveOnce } from "./done-saves";
-import { groupRows } from "./group-rows";
 import { athlete, athleteArea, athleteLimiter, trainingGroup, workingWeight } from "./schema";
 
 /** Everything stored about one athlete, or null. */

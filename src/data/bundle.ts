@@ -1,7 +1,7 @@
 import { asc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
+import { groupRows } from "@/lib/group-rows";
 import { type Database, database, type Statement, together, write } from "./database";
-import { groupRows } from "./group-rows";
 import {
   athlete,
   athleteArea,

@@ -93,6 +93,8 @@ export const athlete = sqliteTable("athlete", {
   /** The approach and the style of ramp that this athlete always has; null: the session's. */
   approach: text("approach"),
   rampStyle: text("ramp_style"),
+  /** Whether what drills have been found to do for this athlete counts in plans. */
+  usesResponses: integer("uses_responses", { mode: "boolean" }).notNull().default(true),
   /** Whether the athlete is kept for the record only: not on the day's page, in no list but the archive. */
   archived: integer("archived", { mode: "boolean" }).notNull().default(false),
   /** Counts the saved changes: a write that was made from an older one is refused. */
@@ -286,6 +288,77 @@ export const wallAddress = sqliteTable("wall_address", {
   hasWeights: integer("has_weights", { mode: "boolean" }).notNull().default(true),
   hasNames: integer("has_names", { mode: "boolean" }).notNull().default(true),
 });
+
+/** What somebody reached in a test. */
+export const testResult = sqliteTable(
+  "test_result",
+  {
+    id: text("id").primaryKey(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    test: text("test").notNull(),
+    day: text("day").notNull(),
+    /** Before the warm-up, or after it. */
+    moment: text("moment", { enum: ["cold", "after"] }).notNull(),
+    /** One number, or left and right; in the test's unit. */
+    value: text("value", { mode: "json" }).notNull(),
+    /** Ids of what was seen. */
+    signs: text("signs", { mode: "json" }).notNull().default([]),
+    /** The session that it belongs to; null: none, or a day of tests. */
+    sessionId: text("session_id"),
+    /** When it was noted. Milliseconds since 1970. */
+    at: integer("at").notNull(),
+  },
+  (t) => [index("test_result_athlete_test_day").on(t.athleteId, t.test, t.day)],
+);
+
+/** A test, one drill, and the test again. */
+export const trial = sqliteTable(
+  "trial",
+  {
+    id: text("id").primaryKey(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    test: text("test").notNull(),
+    /** Null: tested again without a drill. */
+    drill: text("drill"),
+    /** What the drill took. Seconds. */
+    seconds: integer("seconds").notNull(),
+    day: text("day").notNull(),
+    before: text("before", { mode: "json" }).notNull(),
+    after: text("after", { mode: "json" }).notNull(),
+    /** When it was noted. Milliseconds since 1970. */
+    at: integer("at").notNull(),
+  },
+  (t) => [index("trial_athlete_day").on(t.athleteId, t.day)],
+);
+
+/** What somebody said some hours after a session, and on the mornings after, about what hurt or was stopped. */
+export const followUp = sqliteTable(
+  "follow_up",
+  {
+    sessionId: text("session_id").notNull(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    /** What it is about: an area, or a lift that was stopped. */
+    about: text("about").notNull(),
+    /** Hours after, or the so-manieth morning after. */
+    moment: text("moment", { enum: ["hours", "morning", "second-morning", "third-morning"] }).notNull(),
+    feels: text("feels", { enum: ["usual", "sore", "worse"] }).notNull(),
+    /** 0 to 10. */
+    level: integer("level").notNull(),
+    by: text("by", { enum: ["athlete", "coach"] }).notNull(),
+    /** Milliseconds since 1970. */
+    at: integer("at").notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.athleteId, t.about, t.moment] }),
+    index("follow_up_athlete").on(t.athleteId),
+  ],
+);
 
 /** Drills, lifts and approaches of the gym's own, and the addresses of the coach's films. */
 export const customContent = sqliteTable("own_content", {

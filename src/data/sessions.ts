@@ -1,7 +1,7 @@
 import { and, asc, count, desc, eq, gte, inArray, lte, sql } from "drizzle-orm";
+import { groupRows } from "@/lib/group-rows";
 import { database, together, write, writeAtOnce } from "./database";
 import { saveOnce } from "./done-saves";
-import { groupRows } from "./group-rows";
 import { firstRevision } from "./revisions";
 import { athlete, cardAddress, customContent, gym, session, sessionAthlete, warmUp } from "./schema";
 

@@ -1,6 +1,7 @@
 import type { AthleteArea, Drill, DrillId, Lift } from "../catalog";
 import type { DemandId } from "../demands";
 import type { Experience, RampRequest } from "../ramp";
+import type { KnownResponse } from "../response";
 
 /** What a warm-up has to know about an athlete. */
 export interface AthleteProfile {
@@ -10,6 +11,8 @@ export interface AthleteProfile {
   areas: readonly AthleteArea[];
   /** What this athlete has reached at drills; absent: nothing is known. */
   reached?: readonly Omit<ReachedSign, "day">[];
+  /** What drills have been found to do for this athlete; absent: nothing is known, or it is not to count. */
+  responses?: readonly KnownResponse[];
 }
 
 /** Something that was to be reached at a drill before another takes its place, in the coach's words. */

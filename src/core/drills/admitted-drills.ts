@@ -290,7 +290,9 @@ export function admitDrills(request: AdmissionRequest): {
       pinned: own,
     });
   }
-  const withLimiters = admitted.map((a): Admitted => ({ ...a, limiterOf: limitersOf(a, admitted, demands) }));
+  const withLimiters = admitted.map(
+    (a): Admitted => ({ ...a, limiterOf: limitersOf(a, admitted, demands, athlete.responses) }),
+  );
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
   // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill and nothing else.

@@ -1,6 +1,7 @@
 import type { DrillId, PhaseRule } from "../catalog";
 import { doseEffect, doseLevels, doseSeconds, type OwnDose } from "../dose";
 import type { Option, Problem } from "../optimizer";
+import { factorFor } from "../response";
 import { type AdmissionRequest, type Admitted, admitDrills, type Refusal } from "./admitted-drills";
 import type { AskedDemand } from "./asked-demands";
 import type { Candidate } from "./candidate";
@@ -103,7 +104,7 @@ function choicesOf(
   const candidates = admitted.flatMap((a) => {
     const own = request.own.find((o) => o.drill === a.drill.id);
     const circuit = request.circuits?.find((c) => c.drills.includes(a.drill.id));
-    if (circuit) return [inCircuit(a, own, circuit)];
+    if (circuit) return [inCircuit(a, own, circuit, request)];
     return candidatesFor(a, own, a.circles && !own?.alone ? rounds : 1, request);
   });
   return { demands, candidates, phases, rounds, seconds, refused };
@@ -118,17 +119,22 @@ function candidatesFor(
 ): Candidate[] {
   const circuit = rounds > 1 ? APPROACH_CIRCUIT : null;
   return dosesFor(admitted, own, rounds, request).map((dose) => ({
-    ...candidateAt(admitted, dose, rounds, circuit),
+    ...candidateAt(admitted, dose, rounds, circuit, request),
     ...(own?.alone && { alone: true }),
   }));
 }
 
 /** A drill in a circuit of the coach's: once a round. */
-function inCircuit(admitted: Admitted, own: OwnDrill | undefined, circuit: Circuit): Candidate {
+function inCircuit(
+  admitted: Admitted,
+  own: OwnDrill | undefined,
+  circuit: Circuit,
+  request: ChoiceRequest,
+): Candidate {
   const { dose: range } = admitted.drill;
   const dose = own?.dose ?? { sets: 1, amount: range.amount[1] };
   const effect = doseEffect(range, dose, circuit.rounds);
-  const alone = candidateAt(admitted, { ...dose, effect }, circuit.rounds, partOf(circuit));
+  const alone = candidateAt(admitted, { ...dose, effect }, circuit.rounds, partOf(circuit), request);
   return { ...alone, seconds: alone.seconds + restShare(circuit) };
 }
 
@@ -138,6 +144,7 @@ function candidateAt(
   { effect, ...dose }: OwnDose & { effect: number },
   rounds: number,
   circuit: CircuitPart | null,
+  { demands, athlete }: Pick<ChoiceRequest, "demands" | "athlete">,
 ): Candidate {
   const { drill } = what;
   const workSeconds = doseSeconds(drill.dose, dose);
@@ -148,7 +155,10 @@ function candidateAt(
     circuit,
     workSeconds,
     seconds: rounds * (workSeconds + CHANGE_ESTIMATE_SECONDS) + drill.setUpSeconds,
-    serves: served.map(({ demand, serves }) => ({ demand, served: serves * effect })),
+    serves: served.map(({ demand, serves }) => ({
+      demand,
+      served: serves * effect * factorFor(athlete.responses, drill.id, demands[demand]!.demand),
+    })),
   };
 }
 

@@ -186,7 +186,7 @@ function describePlan(
           dose: doseOf(c.drill.dose, c),
           kind,
           of,
-          reason: reasonFor(c, own.demands, kind),
+          reason: reasonFor(c, own.demands, kind, member.athlete.responses),
           startsAt,
           seconds: took,
           uses,

@@ -18,9 +18,17 @@ export interface GymSettings {
   weekStart: 0 | 1 | 6;
   paper: "a4" | "letter";
   lengths: "cm" | "in";
+  /** Whether what drills have been found to do for people counts in plans. */
+  usesResponses: boolean;
 }
 
-export const USUAL_SETTINGS: GymSettings = { clock: 24, weekStart: 1, paper: "a4", lengths: "cm" };
+export const USUAL_SETTINGS: GymSettings = {
+  clock: 24,
+  weekStart: 1,
+  paper: "a4",
+  lengths: "cm",
+  usesResponses: true,
+};
 
 export interface GymKit {
   id: string;

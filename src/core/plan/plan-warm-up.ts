@@ -177,7 +177,7 @@ function stepOf(
       .map((s) => ({ demand: demands[s.demand]!, served: s.served }))
       .filter((s) => s.demand.weight > 0 || s.demand.asked > 0)
       .map((s) => ({ demand: s.demand.demand, weight: s.served / candidate.rounds })),
-    reason: reasonFor(candidate, demands, part),
+    reason: reasonFor(candidate, demands, part, request.athlete.responses),
     doseReason: doseReason(candidate, dose, request.approach, isShort),
     pinned: candidate.pinned,
     ...offersOf(candidate.drill.id, request),

@@ -2,6 +2,7 @@ import { joinWords } from "@/lib/join-words";
 import { nameInSentence } from "../catalog";
 import { DEMANDS, type DemandKind } from "../demands";
 import type { AskedDemand, Candidate } from "../drills";
+import { type KnownResponse, testNumber } from "../response";
 import type { Part } from "./types";
 
 const VERBS: Record<DemandKind, string> = {
@@ -24,12 +25,37 @@ export function demandInSentence(demand: AskedDemand["demand"]): string {
   return words.startsWith("trunk") ? `the ${words}` : words;
 }
 
+/** That a drill has helped the athlete, in a sentence; null: it is not known to. */
+function helpedWords(
+  { drill, serves }: Candidate,
+  demands: readonly AskedDemand[],
+  responses: readonly KnownResponse[],
+): string | null {
+  const served = serves.map((s) => demands[s.demand]!.demand);
+  const helped = responses.find((r) => r.drill === drill.id && r.helped && served.includes(r.demand))?.helped;
+  if (!helped) return null;
+  const gain = testNumber(helped, helped.perMinute);
+  return `Has helped: ${helped.test.toLowerCase()} ${gain} better a minute in ${helped.trials} trials.`;
+}
+
 /**
- * Why a drill is in the plan: the demands that it serves most, and for which lift or limiter.
+ * Why a drill is in the plan: the demands that it serves most, for which lift or limiter, and whether it has helped.
  *
  * @param part what it is in a group's plan; absent: there is no group.
+ * @param responses what is known of the athlete's responses; absent: nothing.
  */
-export function reasonFor(candidate: Candidate, demands: readonly AskedDemand[], part?: Part): string {
+export function reasonFor(
+  candidate: Candidate,
+  demands: readonly AskedDemand[],
+  part?: Part,
+  responses: readonly KnownResponse[] = [],
+): string {
+  const helped = helpedWords(candidate, demands, responses);
+  const reason = neededFor(candidate, demands, part);
+  return helped ? `${reason} ${helped}` : reason;
+}
+
+function neededFor(candidate: Candidate, demands: readonly AskedDemand[], part?: Part): string {
   const raises = candidate.phase === "raise";
   const served = candidate.serves
     .map((s) => ({

@@ -90,9 +90,10 @@ test("stored things of an athlete that no longer exist are left out, not fatal",
     wishes: { favourites: "all" },
     approach: null,
     rampStyle: "sideways",
+    usesResponses: true,
   };
   expect(bodyOf(row)).toEqual({
     ...{ limiters: ["squat"], areas: [], ownBar: null, cannotUse: ["rower"], reached: [] },
-    ...{ approach: null, rampStyle: null },
+    ...{ approach: null, rampStyle: null, usesResponses: true },
   });
 });

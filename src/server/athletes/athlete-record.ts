@@ -1,12 +1,13 @@
 import { z } from "zod";
 import { type AthleteRecord, mergeWishes } from "@/core/athlete";
-import { AREA_IDS, type AreaId, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
+import { AREA_IDS, type AreaId } from "@/core/catalog";
 import { isDemandId } from "@/core/demands";
 import { RAMP_STYLE_IDS, type RampStyleId } from "@/core/ramp";
 import type { Weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
 import { reachedField } from "../schemas/athlete";
-import { fineWeightField, storedWishes } from "../schemas/fields";
+import { fineWeightField, isEquipment, storedWishes } from "../schemas/fields";
+import { countedResponses } from "../trials/responses";
 
 type StoredAthlete = Awaited<ReturnType<typeof readAthletes>>[number];
 
@@ -17,10 +18,6 @@ const ownBarSchema = z
 const cannotUseSchema = z.array(z.string()).catch([]);
 export const reachedSchema = z.array(reachedField).catch([]);
 
-export function isEquipment(id: string): id is EquipmentId {
-  return (EQUIPMENT_IDS as string[]).includes(id);
-}
-
 /**
  * What an athlete is limited by, has to look after, brings along and cannot use; demands, areas, equipment and styles
  * that no longer exist are left out.
@@ -28,7 +25,15 @@ export function isEquipment(id: string): id is EquipmentId {
 export function bodyOf(
   row: Pick<
     StoredAthlete,
-    "limiters" | "areas" | "ownBar" | "cannotUse" | "reached" | "approach" | "rampStyle" | "wishes"
+    | "limiters"
+    | "areas"
+    | "ownBar"
+    | "cannotUse"
+    | "reached"
+    | "approach"
+    | "rampStyle"
+    | "wishes"
+    | "usesResponses"
   >,
 ) {
   const isArea = (id: string): id is AreaId => (AREA_IDS as string[]).includes(id);
@@ -40,14 +45,18 @@ export function bodyOf(
     cannotUse: cannotUseSchema.parse(row.cannotUse).filter(isEquipment),
     reached: reachedSchema.parse(row.reached),
     wishes: storedWishes.parse(row.wishes) ?? undefined,
+    usesResponses: row.usesResponses,
     approach: row.approach,
     rampStyle: (style ?? null) as RampStyleId | null,
   };
 }
 
 /** A stored athlete as the core knows one. */
-function toRecord(row: StoredAthlete): AthleteRecord {
-  const body = bodyOf(row);
+function toRecord(
+  row: StoredAthlete,
+  responsesOf: (id: string) => AthleteRecord["responses"],
+): AthleteRecord {
+  const { usesResponses, ...body } = bodyOf(row);
   return {
     id: row.id,
     name: row.name,
@@ -58,6 +67,7 @@ function toRecord(row: StoredAthlete): AthleteRecord {
     bodyWeight: row.bodyWeight as Weight | null,
     note: row.note,
     ...body,
+    responses: usesResponses ? responsesOf(row.id) : undefined,
     wishes: mergeWishes(storedWishes.parse(row.groupWishes) ?? undefined, body.wishes),
     workingWeights: row.weights
       .filter((w) => w.kind === "working")
@@ -80,8 +90,9 @@ export async function athleteRecords(
   ids: readonly string[],
   day: string,
 ): Promise<(id: string) => StoredRecord | null> {
+  const [rows, responsesOf] = await Promise.all([readAthletes(ids, day), countedResponses()]);
   const records = new Map(
-    (await readAthletes(ids, day)).map((row) => [row.id, { athlete: toRecord(row), archived: row.archived }]),
+    rows.map((row) => [row.id, { athlete: toRecord(row, responsesOf), archived: row.archived }]),
   );
   return (id) => records.get(id) ?? null;
 }

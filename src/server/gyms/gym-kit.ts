@@ -1,8 +1,7 @@
 import { type GymKit, type GymSettings, USUAL_SETTINGS } from "@/core/gym";
 import type { Weight } from "@/core/units";
 import { listGyms, readGym } from "@/data/gyms";
-import { isEquipment } from "../athletes/athlete-record";
-import { storedWishes } from "../schemas/fields";
+import { isEquipment, storedWishes } from "../schemas/fields";
 import { gymKitSchema, settingsField } from "../schemas/gym-kit";
 import { gymLoadsSchema } from "../schemas/gym-loads";
 

@@ -56,6 +56,7 @@ export const athleteSchema = memoize((catalog: Catalog) =>
     wishes: wishesField.optional(),
     approach: approachField(catalog).nullable(),
     rampStyle: z.enum(RAMP_STYLE_IDS).nullable(),
+    usesResponses: z.boolean().default(true),
     weights: z
       .array(
         z.strictObject({

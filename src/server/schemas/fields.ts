@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { AREA_IDS, type Catalog, drillById, EQUIPMENT_IDS } from "@/core/catalog";
+import { AREA_IDS, type Catalog, drillById, EQUIPMENT_IDS, type EquipmentId } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
 import { LIMITS } from "@/core/draft";
 import { EXPERIENCES } from "@/core/ramp";
@@ -79,6 +79,9 @@ export const wishesField = z
 export const storedWishes = wishesField.nullable().catch(null);
 
 export const equipmentField = oneOf(EQUIPMENT_IDS);
+export function isEquipment(id: string): id is EquipmentId {
+  return (EQUIPMENT_IDS as string[]).includes(id);
+}
 export const demandField = oneOf(DEMAND_IDS);
 export const areaField = oneOf(AREA_IDS);
 export const experienceField = z.enum(EXPERIENCES);

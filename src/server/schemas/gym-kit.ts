@@ -23,6 +23,7 @@ export const settingsField = z.strictObject({
   weekStart: z.union([z.literal(0), z.literal(1), z.literal(6)]),
   paper: z.enum(["a4", "letter"]),
   lengths: z.enum(["cm", "in"]),
+  usesResponses: z.boolean().default(true),
 }) satisfies z.ZodType<GymSettings>;
 
 export const gymKitSchema = gymLoadsSchema.extend({
