@@ -1,7 +1,11 @@
 import { seedDemo } from "@/demo/seed";
 import { seedFloor } from "@/demo/seed-floor";
+import { seedTests } from "@/demo/seed-tests";
 
 /** Fills the database of the demo; `--floor` also with what happened in the last two weeks and with a session that runs. */
 await seedDemo(new Date());
-if (process.argv.includes("--floor")) await seedFloor(new Date());
+if (process.argv.includes("--floor")) {
+  await seedTests(new Date());
+  await seedFloor(new Date());
+}
 process.exit(0);

@@ -1,5 +1,5 @@
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import { EXPERIENCES } from "@/core/ramp";
+import { EXPERIENCES, FELT } from "@/core/ramp";
 
 /** Weights are integers of the fine unit of the system named beside them: grams or thousandths of a pound. */
 
@@ -288,6 +288,87 @@ export const wallAddress = sqliteTable("wall_address", {
   hasWeights: integer("has_weights", { mode: "boolean" }).notNull().default(true),
   hasNames: integer("has_names", { mode: "boolean" }).notNull().default(true),
 });
+
+/** What one athlete did in a session that is over: worked out from its plan and events, and kept so that years are read at once. */
+export const athleteSession = sqliteTable(
+  "athlete_session",
+  {
+    /** The session may be gone. */
+    sessionId: text("session_id").notNull(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    day: text("day").notNull(),
+    name: text("name").notNull(),
+    presence: text("presence", { enum: ["there", "absent", "left"] }).notNull(),
+    /** To the first working set; real: null where it was not reached. Seconds. */
+    plannedSeconds: integer("planned_seconds").notNull(),
+    readySeconds: integer("ready_seconds"),
+    pains: text("pains", { mode: "json" }).notNull(),
+    /** Names of lifts that were stopped. */
+    stopped: text("stopped", { mode: "json" }).notNull(),
+    notes: text("notes", { mode: "json" }).notNull(),
+    /** When the session ended. Milliseconds since 1970. */
+    endedAt: integer("ended_at").notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.athleteId] }),
+    index("athlete_session_athlete_day").on(t.athleteId, t.day),
+    index("athlete_session_day").on(t.day),
+  ],
+);
+
+/** A drill of a session that is over, as it was planned and done. */
+export const doneDrill = sqliteTable(
+  "done_drill",
+  {
+    sessionId: text("session_id").notNull(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    /** Its place in the session, from 0. */
+    place: integer("place").notNull(),
+    day: text("day").notNull(),
+    drill: text("drill").notNull(),
+    name: text("name").notNull(),
+    phase: text("phase").notNull(),
+    isDone: integer("is_done", { mode: "boolean" }).notNull(),
+    /** What was planned in its place; null: itself. */
+    insteadOf: text("instead_of"),
+    plannedSeconds: integer("planned_seconds").notNull(),
+    realSeconds: integer("real_seconds"),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.athleteId, t.place] }),
+    index("done_drill_athlete_day").on(t.athleteId, t.day),
+    index("done_drill_day").on(t.day),
+  ],
+);
+
+/** A set of a session that is over, as it was done. */
+export const doneSet = sqliteTable(
+  "done_set",
+  {
+    sessionId: text("session_id").notNull(),
+    athleteId: text("athlete_id")
+      .notNull()
+      .references(() => athlete.id, { onDelete: "cascade" }),
+    place: integer("place").notNull(),
+    day: text("day").notNull(),
+    lift: text("lift").notNull(),
+    isWork: integer("is_work", { mode: "boolean" }).notNull(),
+    weight: integer("weight").notNull(),
+    unit: text("unit", { enum: ["kg", "lb"] }).notNull(),
+    reps: integer("reps").notNull(),
+    felt: text("felt", { enum: FELT }),
+    plannedSeconds: integer("planned_seconds").notNull(),
+    realSeconds: integer("real_seconds"),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.athleteId, t.place] }),
+    index("done_set_athlete_lift_day").on(t.athleteId, t.lift, t.day),
+  ],
+);
 
 /** What somebody reached in a test. */
 export const testResult = sqliteTable(

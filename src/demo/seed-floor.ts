@@ -15,6 +15,7 @@ import {
   sessionReady,
 } from "@/core/session";
 import { database, together, write } from "@/data/database";
+import { keepRecord } from "@/data/keep-record";
 import { floorEvent, floorRun, session, sessionAthlete } from "@/data/schema";
 import { groups } from "./people";
 import { playFloor, seedOf } from "./play-floor";
@@ -91,6 +92,7 @@ async function record(
       ...events.map((e) => db.insert(floorEvent).values(rowOf(e)).onConflictDoNothing()),
     ]),
   );
+  if (finished) await keepRecord(plan, events, finished.at);
 }
 
 /**

@@ -57,6 +57,6 @@ export {
 } from "./pace";
 export { type PlannedMember, planFloor } from "./plan-floor";
 export { forgottenSince, isPaused, runningSeconds } from "./running-time";
-export { type PersonSummary, sessionSummary } from "./session-summary";
+export { type PersonSummary, readyAt, sessionSummary } from "./session-summary";
 export { type StepMoment, type StepPart, stepMoment, stepParts } from "./step-parts";
 export { type Face, faceOf, goOn, type SharedNow, secondsIntoShared, sharedNow } from "./together";

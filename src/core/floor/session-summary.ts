@@ -1,6 +1,6 @@
 import { isDone, itemsOf, standingOf, stepNow } from "./floor-items";
-import type { FloorPlan } from "./floor-plan";
-import type { FloorState, Presence } from "./fold-events";
+import type { FloorAthlete, FloorPlan } from "./floor-plan";
+import type { FloorState, PersonState, Presence } from "./fold-events";
 import { runningSeconds } from "./running-time";
 
 /** How many of something were done of those that were planned. */
@@ -23,6 +23,13 @@ export interface PersonSummary {
   leftOut: readonly string[];
 }
 
+/** When the last before the first working set was done. Seconds from the start; null: it was not. */
+export function readyAt(athlete: FloorAthlete, person: PersonState, state: FloorState): number | null {
+  const last = itemsOf(athlete, person)[standingOf(athlete, person, state.startedAt).before - 1];
+  const at = last && (last.kind === "step" ? last.state.done?.at : last.done?.at);
+  return at === undefined ? null : Math.round(runningSeconds(state, at));
+}
+
 /** What everybody did in a session, against what was planned. */
 export function sessionSummary(plan: FloorPlan, state: FloorState): PersonSummary[] {
   return plan.athletes.map((athlete) => {
@@ -34,14 +41,12 @@ export function sessionSummary(plan: FloorPlan, state: FloorState): PersonSummar
     };
     const drills = athlete.steps.filter((s) => !s.isTest);
     const notDone = drills.filter((s) => !person.steps[s.key]?.done);
-    const last = items[standingOf(athlete, person, state.startedAt).before - 1];
-    const at = last && (last.kind === "step" ? last.state.done?.at : last.done?.at);
     return {
       ...{ id: athlete.id, name: athlete.name, presence: person.presence },
       drills: { done: drills.length - notDone.length, planned: drills.length },
       ramp: count("set"),
       work: count("work"),
-      readySeconds: at === undefined ? null : Math.round(runningSeconds(state, at)),
+      readySeconds: readyAt(athlete, person, state),
       leftOut: [...new Set(notDone.map((s) => stepNow(s, person.steps[s.key]).name))],
     };
   });

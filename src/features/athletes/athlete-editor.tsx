@@ -3,6 +3,7 @@
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
 import { formatWeight, parseWeight, type Weight, weight } from "@/core/units";
+import { AthleteHead } from "@/features/shared/athlete-head";
 import { SavedHeader } from "@/features/shared/saved-header";
 import { ok } from "@/lib/result";
 import { startAloneAction } from "@/server/actions/sessions";
@@ -32,8 +33,6 @@ const EXPERIENCES: readonly ChoiceGroup[] = [
   },
 ];
 
-const BACK = "inline-flex min-h-6 items-center text-ink-soft underline underline-offset-4 hover:text-ink";
-
 /** Everything that is known of an athlete. Saved as it is changed; every plan is worked out from it. */
 export function AthleteEditor({ opened, back }: { opened: OpenAthlete; back: string | null }) {
   const { athlete, set, controls } = useAthlete(opened);
@@ -45,31 +44,16 @@ export function AthleteEditor({ opened, back }: { opened: OpenAthlete; back: str
     <div className="min-h-dvh">
       <SavedHeader at="/athletes" controls={controls} />
       <main id="content" className="mx-auto max-w-[80rem] px-7 pt-7 pb-16">
-        <div className="flex flex-wrap items-end justify-between gap-4">
-          <div>
-            <span className="flex gap-4">
-              {back && (
-                <Link href={back} className={BACK}>
-                  Back to the session
-                </Link>
-              )}
-              <Link href="/athletes" className={BACK}>
-                Athletes
-              </Link>
-            </span>
-            <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
-          </div>
-          <div className="flex gap-3">
-            <Button onClick={() => set({ archived: !athlete.archived })}>
-              {athlete.archived ? "Make active" : "Archive"}
+        <AthleteHead athlete={athlete} at="profile" back={back}>
+          <Button onClick={() => set({ archived: !athlete.archived })}>
+            {athlete.archived ? "Make active" : "Archive"}
+          </Button>
+          <form action={startAlone}>
+            <Button type="submit" look="main">
+              Today's warm-up
             </Button>
-            <form action={startAlone}>
-              <Button type="submit" look="main">
-                Today's warm-up
-              </Button>
-            </form>
-          </div>
-        </div>
+          </form>
+        </AthleteHead>
         {athlete.archived && (
           <p className="mt-3 w-fit bg-ochre-wash px-3 py-2">
             Archived: not shown on any day or in any group until active again.

@@ -7,6 +7,7 @@ import {
   listOpenRuns,
   readFloorRun,
 } from "@/data/floor";
+import { keepRecord } from "@/data/keep-record";
 import { isFor, planFor } from "./audience";
 import { newEvent, rowOf } from "./new-event";
 
@@ -37,6 +38,7 @@ async function openRun(run: FloorRunRow): Promise<OpenFloor> {
     const end = newEvent(null, forgotten, { kind: "finished", complete: false });
     await addFloorEvents(run.sessionId, [rowOf(run.sessionId, end)], forgotten);
     rows = await listFloorEvents(run.sessionId, 0);
+    await keepRecord(plan, rows.map(eventOf), forgotten);
   }
   return { plan, events: rows.map(eventOf), seq: rows.at(-1)?.seq ?? 0, now };
 }

@@ -1,6 +1,7 @@
 import type { Catalog } from "@/core/catalog";
 import { type FloorEvent, foldEvents } from "@/core/floor";
 import { addFloorEvents, listFloorEvents, readFloorRun } from "@/data/floor";
+import { keepRecord } from "@/data/keep-record";
 import type { SentEvents } from "../schemas/floor-event";
 import { floorHub } from "./floor-hub";
 import { rowOf } from "./new-event";
@@ -42,6 +43,11 @@ export async function postEvents(
     const ended = events.some((e) => ENDS.includes(e.kind)) ? await endOf(run, events) : undefined;
     await addFloorEvents(sessionId, rows, ended);
     void floorHub().look();
+    // Also what is said after the end is part of the record.
+    const end = ended === undefined ? run.endedAt : ended;
+    if (end !== null || run.endedAt !== null) {
+      await keepRecord(JSON.parse(run.plan), (await listFloorEvents(sessionId, 0)).map(eventOf), end);
+    }
   }
   return eventsSince(sessionId, since);
 }

@@ -3,6 +3,7 @@ import { drillById } from "@/core/catalog";
 import type { Response, TestValue } from "@/core/response";
 import { readAthlete } from "@/data/athletes";
 import { listTestResults, listTrials } from "@/data/trials";
+import { bodyOf } from "../athletes/athlete-record";
 import { openCatalog } from "../library/catalog";
 import { today } from "../sessions/day";
 import { openResponses, trialOf } from "./responses";
@@ -42,11 +43,12 @@ export async function openTests(athleteId: string) {
     openResponses(),
     openCatalog(),
   ]);
+  const { limiters, areas, usesResponses } = bodyOf(athlete);
   const nameOf = (id: string) => drillById(catalog, id)?.name ?? id;
   return {
     ...{ athlete: { id: athlete.id, name: athlete.name }, today: today() },
-    limiters: athlete.limiters.map((l) => l.demand),
-    usesResponses: athlete.usesResponses,
+    ...{ limiters, usesResponses },
+    profile: { experience: athlete.experience, limiters, areas },
     results: results
       .filter((r) => testById(r.test))
       .map(

@@ -1,0 +1,127 @@
+import { and, asc, desc, eq, gte, inArray, type SQL, sql } from "drizzle-orm";
+import { database, together, write } from "./database";
+import { athlete, athleteSession, doneDrill, doneSet } from "./schema";
+
+export type AthleteSessionRow = typeof athleteSession.$inferSelect;
+export type DoneDrillRow = typeof doneDrill.$inferSelect;
+export type DoneSetRow = typeof doneSet.$inferSelect;
+
+/** Rows that one statement may store, so that its values stay under what SQLite takes. */
+const AT_ONCE = 500;
+
+/** Everything that is kept of one session. */
+export interface SessionRows {
+  sessions: readonly AthleteSessionRow[];
+  drills: readonly DoneDrillRow[];
+  sets: readonly DoneSetRow[];
+}
+
+function parts<T>(rows: readonly T[]): T[][] {
+  return Array.from({ length: Math.ceil(rows.length / AT_ONCE) }, (_, i) =>
+    rows.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
+  );
+}
+
+/** Keeps what was done in a session in place of what was kept of it before; of athletes that are gone, nothing. */
+export async function putSessionRecord(sessionId: string, rows: SessionRows): Promise<void> {
+  await write(async (db) => {
+    const ids = rows.sessions.map((s) => s.athleteId);
+    const there = new Set(
+      (await db.select({ id: athlete.id }).from(athlete).where(inArray(athlete.id, ids))).map((r) => r.id),
+    );
+    const known = <T extends { athleteId: string }>(all: readonly T[]) =>
+      parts(all.filter((r) => there.has(r.athleteId)));
+    await together(db, [
+      ...[athleteSession, doneDrill, doneSet].map((t) => db.delete(t).where(eq(t.sessionId, sessionId))),
+      ...known(rows.sessions).map((some) => db.insert(athleteSession).values(some)),
+      ...known(rows.drills).map((some) => db.insert(doneDrill).values(some)),
+      ...known(rows.sets).map((some) => db.insert(doneSet).values(some)),
+    ]);
+  });
+}
+
+/** Takes away what was kept of a session: it goes on. */
+export async function dropSessionRecord(sessionId: string): Promise<void> {
+  await write((db) =>
+    together(
+      db,
+      [athleteSession, doneDrill, doneSet].map((t) => db.delete(t).where(eq(t.sessionId, sessionId))),
+    ),
+  );
+}
+
+/** What is kept of one session. */
+export async function readSessionRecord(sessionId: string): Promise<SessionRows> {
+  const db = await database();
+  const [sessions, drills, sets] = await Promise.all([
+    db.select().from(athleteSession).where(eq(athleteSession.sessionId, sessionId)),
+    db.select().from(doneDrill).where(eq(doneDrill.sessionId, sessionId)).orderBy(asc(doneDrill.place)),
+    db.select().from(doneSet).where(eq(doneSet.sessionId, sessionId)).orderBy(asc(doneSet.place)),
+  ]);
+  return { sessions, drills, sets };
+}
+
+/** Sessions of some athletes since a day, the newest first. */
+export async function listAthleteSessions(
+  athleteIds: readonly string[],
+  since: string,
+): Promise<AthleteSessionRow[]> {
+  const db = await database();
+  return db
+    .select()
+    .from(athleteSession)
+    .where(and(inArray(athleteSession.athleteId, [...athleteIds]), gte(athleteSession.day, since)))
+    .orderBy(desc(athleteSession.day), desc(athleteSession.endedAt));
+}
+
+/** Seconds of each drill that some athletes did since a day, by phase. */
+export async function secondsByDrill(athleteIds: readonly string[], since: string) {
+  const db = await database();
+  const { drill, phase, plannedSeconds, realSeconds } = doneDrill;
+  return db
+    .select({
+      drill,
+      phase,
+      times: sql<number>`count(*)`,
+      seconds: sql<number>`sum(coalesce(${realSeconds}, ${plannedSeconds}))`,
+      planned: sql<number>`sum(${plannedSeconds})`,
+    })
+    .from(doneDrill)
+    .where(doneSince(athleteIds, since))
+    .groupBy(drill, phase);
+}
+
+const doneSince = (athleteIds: readonly string[], since: string): SQL | undefined =>
+  and(inArray(doneDrill.athleteId, [...athleteIds]), gte(doneDrill.day, since), eq(doneDrill.isDone, true));
+
+/** Planned and real seconds of drills that were timed since a day, by drill and athlete: how many, their sum and that of their ratios. */
+export async function drillTimes(since: string) {
+  const db = await database();
+  const { drill, athleteId, plannedSeconds, realSeconds, isDone, day } = doneDrill;
+  const ratio = sql`min(3.0, max(0.2, 1.0 * ${realSeconds} / ${plannedSeconds}))`;
+  return db
+    .select({
+      drill,
+      athleteId,
+      times: sql<number>`count(*)`,
+      ratio: sql<number>`avg(${ratio})`,
+      seconds: sql<number>`avg(${realSeconds})`,
+    })
+    .from(doneDrill)
+    .where(
+      and(gte(day, since), eq(isDone, true), sql`${realSeconds} is not null`, sql`${plannedSeconds} > 0`),
+    )
+    .groupBy(drill, athleteId);
+}
+
+/** Working sets of an athlete, the oldest first. */
+export async function listWorkSets(athleteIds: readonly string[], since: string): Promise<DoneSetRow[]> {
+  const db = await database();
+  return db
+    .select()
+    .from(doneSet)
+    .where(
+      and(inArray(doneSet.athleteId, [...athleteIds]), gte(doneSet.day, since), eq(doneSet.isWork, true)),
+    )
+    .orderBy(asc(doneSet.day), asc(doneSet.place));
+}
