@@ -10,7 +10,8 @@ function rowsOf(plan: FloorPlan, events: readonly FloorEvent[], endedAt: number)
   };
   for (const a of sessionRecord(plan, foldEvents(plan, events))) {
     const of = { sessionId: plan.sessionId, athleteId: a.athlete, day: plan.day };
-    const { presence, plannedSeconds, readySeconds, pains, stopped, notes } = a;
+    const { presence, plannedSeconds, readySeconds, pains, notes } = a;
+    const stopped = a.lifts.filter((l) => l.isStopped).map((l) => l.name);
     rows.sessions.push({
       ...{ ...of, name: plan.name, presence, plannedSeconds, readySeconds, pains, stopped, notes, endedAt },
     });

@@ -7,9 +7,7 @@ import {
   itemsOf,
   secondsOf,
 } from "../floor";
-
-/** The device that is named where something was written down after a session. */
-export const AFTERWARDS = "written afterwards";
+import { AFTERWARDS } from "./session-record";
 
 /**
  * Events of a session that went as planned: everybody who was there did all of it in its time.

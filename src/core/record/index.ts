@@ -1,3 +1,10 @@
-export { AFTERWARDS, eventsAsPlanned } from "./as-planned";
+export { eventsAsPlanned } from "./as-planned";
 export { type NextWeight, nextWorkingWeight, type WorkDone } from "./next-weight";
-export { type AthleteSession, type DrillDone, type SetDone, sessionRecord } from "./session-record";
+export {
+  AFTERWARDS,
+  type AthleteSession,
+  type DrillDone,
+  type LiftPlanned,
+  type SetDone,
+  sessionRecord,
+} from "./session-record";

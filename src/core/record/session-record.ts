@@ -10,10 +10,14 @@ import {
   type Presence,
   readyAt,
   runningSeconds,
+  type Said,
   stepNow,
 } from "../floor";
 import type { Felt } from "../ramp";
 import type { Weight } from "../units";
+
+/** The device that is named where something was written down after a session. */
+export const AFTERWARDS = "written afterwards";
 
 /** A drill of one round as it was planned and done. */
 export interface DrillDone {
@@ -46,6 +50,19 @@ export interface SetDone {
   realSeconds: number | null;
 }
 
+/** A lift as it was planned on the day, with what was changed on the floor. */
+export interface LiftPlanned {
+  /** Place in the session, from 0. */
+  at: number;
+  lift: string;
+  name: string;
+  /** With what its weights count, as "kg a hand". */
+  unit: string;
+  /** Working sets; null: no weight was known. */
+  working: { weight: Weight; reps: number; sets: number } | null;
+  isStopped: boolean;
+}
+
 /** What one athlete did in a session. */
 export interface AthleteSession {
   athlete: string;
@@ -53,8 +70,7 @@ export interface AthleteSession {
   presence: Presence;
   drills: readonly DrillDone[];
   sets: readonly SetDone[];
-  /** Lifts that were stopped, by their names. */
-  stopped: readonly string[];
+  lifts: readonly LiftPlanned[];
   pains: readonly Pain[];
   notes: readonly string[];
   /** From the start to the first working set, as planned and as it was; null: it was not reached. Seconds. */
@@ -79,7 +95,14 @@ function athleteSession(athlete: FloorAthlete, state: FloorState): AthleteSessio
     ...{ athlete: athlete.id, name: athlete.name, presence: person.presence },
     drills: steps.map((step) => drillDone(step, person, took)),
     sets: setsOf(athlete, person, took),
-    stopped: athlete.lifts.flatMap((l, i) => (person.lifts[i]?.stopped ? [l.name] : [])),
+    lifts: athlete.lifts.map(({ lift, name, unit, working }, at): LiftPlanned => {
+      const now = person.lifts[at]?.ramp?.working ?? working;
+      const { weight, reps, sets } = now ?? {};
+      return {
+        ...{ at, lift, name, unit, isStopped: person.lifts[at]?.stopped !== undefined },
+        working: weight && reps && sets ? { weight, reps, sets } : null,
+      };
+    }),
     pains: person.pains.map(({ area, level, quality, signs, lift }) => ({
       area,
       level,
@@ -89,8 +112,13 @@ function athleteSession(athlete: FloorAthlete, state: FloorState): AthleteSessio
     })),
     notes: person.notes.map((n) => n.text),
     plannedSeconds: athlete.readySeconds,
-    readySeconds: readyAt(athlete, person, state),
+    readySeconds: isAfterwards(state) ? null : readyAt(athlete, person, state),
   };
+}
+
+/** Whether a session was written down afterwards: nobody knows what anything took. */
+function isAfterwards({ events }: FloorState): boolean {
+  return events.some((e) => e.kind === "started" && e.device === AFTERWARDS);
 }
 
 /** What things took by what they are; seconds, and whether they were begun by hand. */
@@ -100,15 +128,20 @@ const setKey = (lift: number, set: number, isWork: boolean) => `${isWork ? "work
 
 function tookOf(athlete: FloorAthlete, person: PersonState, state: FloorState): Took {
   const at = (ms: number) => runningSeconds(state, ms);
+  const end = state.finished?.at ?? Number.POSITIVE_INFINITY;
+  // What was said afterwards says nothing of when.
+  const isTimed = (said: Said) => said.device !== AFTERWARDS && said.at <= end;
   const done = itemsOf(athlete, person).flatMap((item) => {
     if (item.kind !== "step") {
       const { lift, set } = item;
-      return item.done
+      return item.done && isTimed(item.done)
         ? [{ key: setKey(lift, set, item.kind === "work"), end: at(item.done.at), begun: null }]
         : [];
     }
     const { begun, done } = item.state;
-    return done ? [{ key: item.step.key, end: at(done.at), begun: begun ? at(begun.at) : null }] : [];
+    return done && isTimed(done)
+      ? [{ key: item.step.key, end: at(done.at), begun: begun ? at(begun.at) : null }]
+      : [];
   });
   const inOrder = done.toSorted((a, b) => a.end - b.end);
   const times = new Map<string, { seconds: number; isFromBegin: boolean }>();

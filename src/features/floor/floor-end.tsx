@@ -78,10 +78,10 @@ export function FloorEnd() {
       )}
       <p className="mt-8">
         <Link
-          href={`/session/${plan.sessionId}`}
+          href={`/session/${plan.sessionId}/record`}
           className="inline-flex min-h-12 items-center text-base font-semibold underline underline-offset-4"
         >
-          To the session
+          All of what was done
         </Link>
       </p>
     </section>

@@ -54,7 +54,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
         )}
         <KeptFloors ids={sessions.map((s) => s.id)} />
         {sessions.map((session) => (
-          <SessionBlock key={session.id} session={session} minutes={minutes} />
+          <SessionBlock key={session.id} session={session} minutes={minutes} isPast={day < today} />
         ))}
         {pages > 1 && (
           <nav aria-label="Pages" className="mt-8 flex items-center gap-4">
@@ -70,7 +70,15 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
   );
 }
 
-function SessionBlock({ session, minutes }: { session: DaySession; minutes: number }) {
+function SessionBlock({
+  session,
+  minutes,
+  isPast,
+}: {
+  session: DaySession;
+  minutes: number;
+  isPast: boolean;
+}) {
   const { id, name, time, arriveBy, overSeconds, gym, together, lines, absent, unreadable } = session;
   const facts = [
     counted(lines.length, "athlete"),
@@ -106,7 +114,7 @@ function SessionBlock({ session, minutes }: { session: DaySession; minutes: numb
           </p>
           {lines.length > 0 && (
             <span className="ml-auto self-center">
-              <FloorLink id={id} status={session.floor} name={name} />
+              <FloorLink id={id} status={session.floor} name={name} isPast={isPast} />
             </span>
           )}
         </div>

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { notFound } from "next/navigation";
+import { notFound, redirect } from "next/navigation";
 import { SessionEditor } from "@/features/session-editor/session-editor";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
 import { floorStatus } from "@/server/floor/floor-status";
@@ -20,16 +20,18 @@ export default async function SessionPage({
   searchParams,
 }: {
   params: Promise<{ id: string }>;
-  searchParams: Promise<{ view?: string | string[] }>;
+  searchParams: Promise<{ view?: string | string[]; plan?: string | string[] }>;
 }) {
   const { id } = await params;
-  const { view } = await searchParams;
+  const { view, plan } = await searchParams;
   const [opened, gyms, stamp, floor] = await Promise.all([
     openedSession(id),
     gymChoices(),
     sessionStamp(id),
     floorStatus(id),
   ]);
+  // What is over shows what was done, unless its plan is asked for.
+  if (floor === "over" && !plan && !view) redirect(`/session/${encodeURIComponent(id)}/record`);
   if (opened.ok)
     return (
       <SessionEditor

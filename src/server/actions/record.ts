@@ -1,0 +1,12 @@
+"use server";
+
+import {
+  changeRecord,
+  changeRecordSchema,
+  writeAsPlanned,
+  writeAsPlannedSchema,
+} from "../record/write-record";
+import { action } from "./action";
+
+export const writeAsPlannedAction = action(writeAsPlannedSchema, writeAsPlanned);
+export const changeRecordAction = action(changeRecordSchema, changeRecord);
