@@ -19,7 +19,7 @@ if (isDemo) {
   // What is wrong with the file is said in a sentence, before anything is put into it.
   const status = await runDatabaseCommand("check");
   if (status !== 0) process.exit(status ?? 1);
-  console.log("Preparing the demo: two weeks of sessions, and one that runs.");
+  console.log("Preparing the demo: eight weeks of sessions, and one that runs.");
   runScript("scripts/seed-demo.mts", "--floor");
 }
 

@@ -125,3 +125,21 @@ export async function listWorkSets(athleteIds: readonly string[], since: string)
     )
     .orderBy(asc(doneSet.day), asc(doneSet.place));
 }
+
+/** Planned and real seconds of sessions since a day, of those of some athletes that were timed, the oldest first. */
+export async function listSessionTimes(athleteIds: readonly string[], since: string) {
+  const db = await database();
+  const { sessionId, day, name, plannedSeconds, readySeconds, athleteId } = athleteSession;
+  return db
+    .select({
+      sessionId,
+      day,
+      name,
+      planned: sql<number>`max(${plannedSeconds})`,
+      real: sql<number>`max(${readySeconds})`,
+    })
+    .from(athleteSession)
+    .where(and(inArray(athleteId, [...athleteIds]), gte(day, since), sql`${readySeconds} is not null`))
+    .groupBy(sessionId)
+    .orderBy(asc(day), asc(sessionId));
+}

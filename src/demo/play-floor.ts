@@ -37,10 +37,20 @@ interface Trouble {
   tight?: number;
 }
 
-/** What usually goes wrong with so many people. */
-function usualTrouble(people: number): Trouble {
-  return people < 4 ? {} : { absent: people - 1, late: 1, hurts: 2, tight: 0 };
+/** In every which session somebody hurts. */
+const HURTS_EVERY = 3;
+
+/** What usually goes wrong with so many people: not the same ones every time. */
+function usualTrouble(people: number, seed: number): Trouble {
+  if (people < 4) return {};
+  const from = Math.abs(seed) % people;
+  const place = (offset: number) => (from + offset) % people;
+  const hurts = Math.abs(seed) % HURTS_EVERY === 1 ? place(2) : undefined;
+  return { absent: place(people - 1), late: place(1), hurts, tight: place(0) };
 }
+
+/** How much longer or shorter everybody takes for a drill than planned: it is the drill's own. */
+const ownTime = (drill: string) => 0.9 + 0.35 * numbersFrom(seedOf(`takes ${drill}`))();
 
 /** A session played by made-up people: drills take about as long as planned, somebody is late, somebody does not come. */
 class Player {
@@ -52,15 +62,15 @@ class Player {
     private readonly plan: FloorPlan,
     private readonly startAt: number,
     seed: number,
-    private readonly trouble: Trouble = usualTrouble(plan.athletes.length),
+    private readonly trouble: Trouble = usualTrouble(plan.athletes.length, seed),
   ) {
     this.random = numbersFrom(seed);
     this.state = foldEvents(plan, []);
   }
 
   /** Seconds that what was planned to take so many take here. */
-  private taken(seconds: number): number {
-    return seconds * (0.92 + 0.2 * this.random());
+  private taken(seconds: number, drill?: string): number {
+    return seconds * (0.92 + 0.16 * this.random()) * (drill ? ownTime(drill) : 1);
   }
 
   private felt(): Felt {
@@ -83,12 +93,8 @@ class Player {
     }
     let until = this.plan.isGroup ? this.together() : 0;
     if (!this.plan.isGroup) this.arriveLate(150);
-    for (const a of athletes)
-      until = Math.max(
-        until,
-        this.drillsOf(a, this.plan.isGroup && !this.state.people[a.id]!.arrived ? until : 0),
-      );
-    until = Math.max(this.ramps(until), until);
+    for (const a of athletes) until = Math.max(until, this.drillsOf(a, this.lastDone(a)));
+    until = Math.max(this.ramps(), until);
     for (const a of athletes) until = Math.max(until, this.rest(a));
     this.say(until + 60, null, { kind: "finished", complete: true });
     return this.events.toSorted((a, b) => a.at - b.at);
@@ -96,6 +102,14 @@ class Player {
 
   private isHere({ id }: FloorAthlete): boolean {
     return this.state.people[id]!.presence === "there";
+  }
+
+  /** When somebody did the last thing so far. Seconds; 0: nothing. */
+  private lastDone(athlete: FloorAthlete): number {
+    const items = itemsOf(athlete, this.state.people[athlete.id]!);
+    const doneAt = (item: FloorItem) =>
+      (item.kind === "step" ? item.state.done?.at : item.done?.at) ?? this.startAt;
+    return Math.max(0, ...items.map((i) => (doneAt(i) - this.startAt) / 1000));
   }
 
   /** Whoever is late comes, and leaves out what no longer fits. */
@@ -124,7 +138,7 @@ class Player {
   private together(): number {
     let clock = 0;
     for (let shared = sharedNow(this.plan, this.state); shared; shared = sharedNow(this.plan, this.state)) {
-      clock += this.taken(shared.step.seconds + shared.step.changeSeconds);
+      clock += this.taken(shared.step.seconds + shared.step.changeSeconds, shared.step.drill);
       if (clock > 360) this.arriveLate(clock - 5);
       for (const { athlete, what } of goOn(this.plan, this.state, shared)) this.say(clock, athlete, what);
     }
@@ -141,24 +155,28 @@ class Player {
     for (const item of itemsOf(athlete, person)) {
       if (item.kind !== "step") break;
       if (isDone(item)) continue;
-      clock += this.taken(secondsOf(item));
+      clock += this.taken(secondsOf(item), item.step.drill);
       this.say(clock, athlete.id, { kind: "step-done", step: item.step.key }, phoneOf(athlete));
     }
     return clock;
   }
 
   /** Who shares a bar lifts in the order of the rack. @returns when all of them have. Seconds. */
-  private ramps(from: number): number {
-    let last = from;
+  private ramps(): number {
+    let last = 0;
     const racks = new Set(this.plan.racks.map((r) => r.rack));
     for (const rack of racks) {
-      let clock = from;
+      const ofRack = this.plan.racks.filter((r) => r.rack === rack).flatMap((r) => r.athletes);
+      const lifters = this.plan.athletes.filter((a) => ofRack.includes(a.id) && this.isHere(a));
+      if (lifters.length === 0) continue;
+      const readyAt = new Map(lifters.map((a) => [a.id, this.lastDone(a)]));
+      let clock = Math.min(...readyAt.values());
       for (;;) {
         const at = this.startAt + clock * 1000;
         const question = rackQuestions(this.plan, this.state, at).find((q) => q.rack === rack)!;
         const [turn] = quickRack(question).turns;
         if (!turn) break;
-        clock += this.taken(turn.endsAt);
+        clock = Math.max(clock, readyAt.get(turn.athlete) ?? 0) + this.taken(turn.endsAt);
         const athlete = this.plan.athletes.find((a) => a.id === turn.athlete)!;
         const { sets } = liftNow(athlete.lifts[0]!, this.state.people[athlete.id]!, 0);
         this.lift(clock, athlete, 0, turn.rampSet, sets[turn.rampSet]!, false, SECOND_TABLET);
@@ -212,14 +230,11 @@ class Player {
   /** One does all that is left: ramps on no shared bar, working sets, later lifts. @returns when that is over. Seconds. */
   private rest(athlete: FloorAthlete): number {
     if (!this.isHere(athlete)) return 0;
-    const doneAt = (item: FloorItem) =>
-      item.kind === "step" ? (item.state.done?.at ?? 0) : (item.done?.at ?? 0);
-    const items = itemsOf(athlete, this.state.people[athlete.id]!);
-    let clock = Math.max(0, ...items.map((i) => (doneAt(i) - this.startAt) / 1000));
+    let clock = this.lastDone(athlete);
     for (;;) {
       const item = itemsOf(athlete, this.state.people[athlete.id]!).find((i) => !isDone(i));
       if (!item) return clock;
-      clock += this.taken(secondsOf(item));
+      clock += this.taken(secondsOf(item), item.kind === "step" ? item.step.drill : undefined);
       if (item.kind === "step")
         this.say(clock, athlete.id, { kind: "step-done", step: item.step.key }, phoneOf(athlete));
       else {

@@ -1,7 +1,7 @@
 import { addDays, format, subMinutes } from "date-fns";
 import { and, eq, gte, inArray, lt } from "drizzle-orm";
 import { shippedCatalog as catalog } from "@/catalog";
-import { type FloorEvent, foldEvents, planFloor } from "@/core/floor";
+import { type FloorEvent, type FloorPlan, foldEvents, planFloor } from "@/core/floor";
 import { type GroupPlan, planEach, planGroup } from "@/core/group";
 import { outlineOf, planWarmUp } from "@/core/plan";
 import { rackOrders } from "@/core/rack";
@@ -19,12 +19,13 @@ import { keepRecord } from "@/data/keep-record";
 import { floorEvent, floorRun, session, sessionAthlete } from "@/data/schema";
 import { groups } from "./people";
 import { playFloor, seedOf } from "./play-floor";
-import { kit, recordOf } from "./seed";
+import { kit, recordOf, sessionsOn } from "./seed";
 
 /** How long ago the session that runs was started. Minutes. */
 const STARTED_MINUTES_AGO = 6;
-/** Days of sessions that have been recorded. */
-const RECORDED_DAYS = 14;
+/** Weeks of sessions that have been recorded; of those before the last two the days in each. */
+const RECORDED_WEEKS = 8;
+const DAYS_OF_WEEK = [-7, -5, -3];
 
 const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
@@ -64,6 +65,37 @@ function planned(row: typeof session.$inferSelect, ids: readonly string[], now: 
   return planFloor(planned, kit, each, sessionReady(whole, racks, orders), catalog);
 }
 
+/** Plans by what they are made of: of sessions that are alike only when they are differs. */
+const known = new Map<string, FloorPlan>();
+
+function plannedOnce(row: typeof session.$inferSelect, ids: readonly string[], now: Date): FloorPlan {
+  const { id: sessionId, name, day, time, content } = row;
+  const key = `${content} ${ids.join()}`;
+  const plan = known.get(key) ?? planned(row, ids, now);
+  known.set(key, plan);
+  return { ...plan, sessionId, name, day, time };
+}
+
+/** Puts in the sessions of the weeks before those that the demo has anyway. */
+async function addEarlierSessions(now: Date): Promise<void> {
+  const offsets = Array.from({ length: RECORDED_WEEKS - 2 }, (_, i) => -7 * (i + 2)).flatMap((week) =>
+    DAYS_OF_WEEK.map((day) => week + day),
+  );
+  const rows = sessionsOn(now, offsets);
+  await write((db) =>
+    together(db, [
+      db
+        .insert(session)
+        .values(rows.map((r) => r.session))
+        .onConflictDoNothing(),
+      db
+        .insert(sessionAthlete)
+        .values(rows.flatMap((r) => r.participants))
+        .onConflictDoNothing(),
+    ]),
+  );
+}
+
 /** Stores a session that was started with what has happened in it so far. */
 async function record(
   row: typeof session.$inferSelect,
@@ -72,7 +104,7 @@ async function record(
   until: number,
   now: Date,
 ) {
-  const plan = planned(row, ids, now);
+  const plan = plannedOnce(row, ids, now);
   const events = playFloor(plan, startAt, seedOf(row.id)).filter((e) => e.at <= until);
   const { finished } = foldEvents(plan, events);
   const rowOf = (e: FloorEvent) => ({
@@ -96,10 +128,11 @@ async function record(
 }
 
 /**
- * Plays the sessions of the last two weeks as they would have gone, and starts one of today some minutes ago: the masters warm up as a
+ * Plays the sessions of the last eight weeks as they would have gone, and starts one of today some minutes ago: the masters warm up as a
  * group. What has been started already stays as it is.
  */
 export async function seedFloor(now: Date): Promise<void> {
+  await addEarlierSessions(now);
   const db = await database();
   const masters = groups.find((g) => g.id === "masters");
   const id = runningId(isoDay(now));
@@ -127,7 +160,7 @@ export async function seedFloor(now: Date): Promise<void> {
       ]),
     );
   }
-  const from = isoDay(addDays(now, -RECORDED_DAYS));
+  const from = isoDay(addDays(now, -7 * RECORDED_WEEKS - 1));
   const rows = [
     ...(await db.select().from(session).where(eq(session.id, id))),
     ...(await db

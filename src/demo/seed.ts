@@ -184,10 +184,13 @@ function sessionsAround(now: Date, idOf: (when: "today" | "tomorrow", day: strin
   ]);
 }
 
-/** What the groups did in the weeks before and will do in the week after, every other day. */
-function sessionsOfWeeks(now: Date) {
+/** Days of the sessions in the two weeks before and the week after. */
+const AROUND = [-14, -12, -10, -7, -5, -3, 3, 5, 7];
+
+/** What the groups did or will do so many days from now, every other group a day later. */
+export function sessionsOn(now: Date, offsets: readonly number[] = AROUND) {
   return groups.flatMap((g, i) =>
-    [-14, -12, -10, -7, -5, -3, 3, 5, 7].map((offset) => {
+    offsets.map((offset) => {
       const day = isoDay(addDays(now, offset + (i % 2)));
       const id = `${day}-${g.id}`;
       return sessionRows(g, { id, day, time: g.sessions.tomorrow, isTogether: true, now, own: null });
@@ -204,7 +207,7 @@ export async function seedDemo(now: Date): Promise<void> {
   const [known] = await db.select({ count: sql<number>`count(*)` }).from(athlete);
   if (known && known.count > 0) return addMissingSessions(now);
   const members = groups.flatMap((g) => g.athletes.map((a) => rowsOf(a, g.id, g.name, now)));
-  const sessions = [...sessionsAround(now, (when, _, group) => `${when}-${group}`), ...sessionsOfWeeks(now)];
+  const sessions = [...sessionsAround(now, (when, _, group) => `${when}-${group}`), ...sessionsOn(now)];
   const { plates, bar, ...rest } = kit;
   await write((open) =>
     open.batch([

@@ -14,6 +14,7 @@ import type { AthletePage } from "@/server/athletes/athletes";
 import { Button } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { later } from "@/ui/later";
+import { Link } from "@/ui/link";
 import { SearchField } from "@/ui/search-field";
 import { AthleteTable } from "./athlete-table";
 import { ImportDialog } from "./import-dialog";
@@ -81,7 +82,13 @@ export function AthleteList({ page }: { page: AthletePage }) {
               {query.q && ` with “${query.q}” in the name`}
             </p>
           </div>
-          <div className="flex gap-3">
+          <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+            <Link href={`/progress${query.group ? `?group=${query.group}` : ""}`} className={FILE_LINK}>
+              Progress
+            </Link>
+            <Link href={`/tests${query.group ? `?group=${query.group}` : ""}`} className={FILE_LINK}>
+              Day of tests
+            </Link>
             <Button onClick={() => setImporting(true)}>
               <FileUp aria-hidden className="size-4" />
               Import a file

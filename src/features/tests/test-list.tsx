@@ -34,7 +34,7 @@ export function TestList({
     <section aria-label="Tests">
       <h2 className="section-title mb-1">Tests</h2>
       <ul>
-        {tests.map((test) => {
+        {inOrder(opened).map((test) => {
           const cold = opened.results.filter((r) => r.test === test.id && r.moment === "cold");
           const isLimiters = opened.limiters.includes(test.demand);
           return (
@@ -53,6 +53,15 @@ export function TestList({
       </ul>
     </section>
   );
+}
+
+/** What measures a limiter first, then what was tested before, then the rest. */
+function inOrder({ limiters, results }: OpenTests): AthleteTest[] {
+  const rank = (t: AthleteTest) => {
+    if (limiters.includes(t.demand) && t.unit !== "points") return 0;
+    return results.some((r) => r.test === t.id) ? 1 : 2;
+  };
+  return tests.toSorted((a, b) => rank(a) - rank(b));
 }
 
 function TestRow({

@@ -12,7 +12,7 @@ import { counted } from "@/core/units";
 
 /** A change of one side in words: "1.5 cm better: clear". */
 export function changeInWords(test: AthleteTest, change: number): string {
-  if (change === 0) return "no change";
+  if (change === 0) return "No change";
   const size = testNumber(test, Math.abs(change));
   const way = `${size} ${change > 0 ? "better" : "worse"}`;
   const verdict = changeVerdict(test, change);

@@ -1,0 +1,2 @@
+export { type DemandTime, demandTimes } from "./demand-times";
+export { thinOut } from "./thin-out";
