@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gte, inArray, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, gte, inArray, isNull, lt, max, type SQL, sql } from "drizzle-orm";
 import { database, together, write } from "./database";
 import { athlete, athleteSession, doneDrill, doneSet } from "./schema";
 
@@ -94,22 +94,37 @@ export async function secondsByDrill(athleteIds: readonly string[], since: strin
 const doneSince = (athleteIds: readonly string[], since: string): SQL | undefined =>
   and(inArray(doneDrill.athleteId, [...athleteIds]), gte(doneDrill.day, since), eq(doneDrill.isDone, true));
 
-/** Planned and real seconds of drills that were timed since a day, by drill and athlete: how many, their sum and that of their ratios. */
-export async function drillTimes(since: string) {
+/** Something that is another one whenever sessions before a day have come, gone or changed. */
+export async function drillTimesStamp(before: string): Promise<string> {
+  const db = await database();
+  const [row] = await db
+    .select({ sessions: count(), ended: max(athleteSession.endedAt) })
+    .from(athleteSession)
+    .where(lt(athleteSession.day, before));
+  return `${row?.sessions} ${row?.ended}`;
+}
+
+/** How often drills were timed from a day on and before another, by drill and athlete, with the mean of real seconds over those of its parts. */
+export async function drillTimes(since: string, before: string) {
   const db = await database();
   const { drill, athleteId, plannedSeconds, realSeconds, isDone, day } = doneDrill;
-  const ratio = sql`min(3.0, max(0.2, 1.0 * ${realSeconds} / ${plannedSeconds}))`;
+  // Against its parts: what it has been found to take is in what was planned.
+  const ratio = sql`1.0 * ${realSeconds} / ${plannedSeconds} * ${doneDrill.pace}`;
   return db
     .select({
       drill,
       athleteId,
       times: sql<number>`count(*)`,
       ratio: sql<number>`avg(${ratio})`,
-      seconds: sql<number>`avg(${realSeconds})`,
     })
     .from(doneDrill)
     .where(
-      and(gte(day, since), eq(isDone, true), sql`${realSeconds} is not null`, sql`${plannedSeconds} > 0`),
+      and(
+        ...[gte(day, since), lt(day, before), eq(isDone, true), isNull(doneDrill.insteadOf)],
+        // What was ticked late, or two at a time, says nothing of what it took.
+        sql`${realSeconds} between 0.4 * ${plannedSeconds} and 2.5 * ${plannedSeconds}`,
+        sql`${plannedSeconds} > 0`,
+      ),
     )
     .groupBy(drill, athleteId);
 }

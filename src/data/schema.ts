@@ -1,4 +1,4 @@
-import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { index, integer, primaryKey, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import { EXPERIENCES, FELT } from "@/core/ramp";
 
 /** Weights are integers of the fine unit of the system named beside them: grams or thousandths of a pound. */
@@ -336,6 +336,8 @@ export const doneDrill = sqliteTable(
     /** What was planned in its place; null: itself. */
     insteadOf: text("instead_of"),
     plannedSeconds: integer("planned_seconds").notNull(),
+    /** How much longer that was than its parts. */
+    pace: real("pace").notNull().default(1),
     realSeconds: integer("real_seconds"),
   },
   (t) => [

@@ -9,6 +9,8 @@ export interface CustomContent {
   approaches: readonly Approach[];
   /** Addresses of the coach's films, by the drill that they show; absent: none. */
   films?: Readonly<Record<DrillId, string>>;
+  /** How much longer drills take here than planned, by drill; absent: as planned. */
+  paces?: Readonly<Record<DrillId, number>>;
 }
 
 export const NO_CUSTOM_CONTENT: CustomContent = { drills: [], lifts: [], approaches: [] };
@@ -28,7 +30,9 @@ export interface Catalog {
 export function withCustomContent(shipped: Catalog, custom: CustomContent): Catalog {
   return {
     lifts: [...shipped.lifts, ...custom.lifts],
-    drills: [...shipped.drills, ...custom.drills].map((d) => withFilm(d, custom.films)),
+    drills: [...shipped.drills, ...custom.drills].map((d) =>
+      withPace(withFilm(d, custom.films), custom.paces),
+    ),
     approaches: [...shipped.approaches, ...custom.approaches],
     drillsAlone: shipped.drillsAlone,
     custom,
@@ -38,6 +42,11 @@ export function withCustomContent(shipped: Catalog, custom: CustomContent): Cata
 function withFilm(drill: Drill, films: CustomContent["films"] = {}): Drill {
   const film = Object.hasOwn(films, drill.id) ? films[drill.id] : undefined;
   return film ? { ...drill, film } : drill;
+}
+
+function withPace(drill: Drill, paces: CustomContent["paces"] = {}): Drill {
+  const pace = Object.hasOwn(paces, drill.id) ? paces[drill.id] : undefined;
+  return pace ? { ...drill, dose: { ...drill.dose, pace } } : drill;
 }
 
 /**

@@ -29,6 +29,8 @@ export interface DoseRange {
   restSeconds: number;
   /** The amount changes by this much: whole repetitions, 5 s. */
   step: number;
+  /** How much longer it takes here than its parts, from what it took on the floor; absent: 1. */
+  pace?: number;
 }
 
 /** How much of a drill is done. */
@@ -48,13 +50,15 @@ export interface Dose {
 
 /**
  * Seconds of a dose: sets × sides × directions × work + (sets − 1) × rest, set-up left out, or what its format takes
- * (docs/model.md, "Time").
+ * (docs/model.md, "Time"); by what it takes here where that is known.
  *
  * @example 25 s hold, two sides, four sets without rest: 200 s
  */
 export function doseSeconds(range: DoseRange, { sets, amount, format }: OwnDose): number {
-  if (format) return workFormatSeconds(range, format);
-  return Math.round(sets * setSecondsOf(range, amount) + (sets - 1) * range.restSeconds);
+  const seconds = format
+    ? workFormatSeconds(range, format)
+    : sets * setSecondsOf(range, amount) + (sets - 1) * range.restSeconds;
+  return Math.round(seconds * (range.pace ?? 1));
 }
 
 export function doseOf(range: DoseRange, { sets, amount, format, until }: OwnDose): Dose {

@@ -51,6 +51,8 @@ export interface FloorStep {
   setUpSeconds: number;
   /** Set-up, work and rests. */
   seconds: number;
+  /** How much longer it was planned to take than its parts; absent: 1. */
+  pace?: number;
   /** To get from it to what follows. Seconds. */
   changeSeconds: number;
   /** From the start of the warm-up, as planned. Seconds. */

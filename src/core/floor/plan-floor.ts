@@ -213,6 +213,7 @@ function drillStep(
     key: `${block} ${drill.id} ${round}`,
     ...{ block, drill: drill.id, isTest: false, name: drill.name, phase, dose },
     ...{ setUpSeconds, seconds, changeSeconds, startsAt, cue: drill.cues[0] ?? "", round, rounds },
+    ...(drill.dose.pace !== undefined && { pace: drill.dose.pace }),
     picture: pictureOf(drill),
     needsKit: drill.equipment.length > 0,
     isShared: step.part === "shared",

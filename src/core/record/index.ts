@@ -1,4 +1,5 @@
 export { eventsAsPlanned } from "./as-planned";
+export { type DrillTimes, drillPaces } from "./drill-paces";
 export { type NextWeight, nextWorkingWeight, type WorkDone } from "./next-weight";
 export {
   AFTERWARDS,

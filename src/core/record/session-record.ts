@@ -31,6 +31,8 @@ export interface DrillDone {
   insteadOf: string | null;
   /** With the change to what follows where that is part of what is measured. */
   plannedSeconds: number;
+  /** How much longer that was than its parts. */
+  pace: number;
   /** From when it was begun, or the one before was done; null: it was not done, or nobody knows from when. */
   realSeconds: number | null;
 }
@@ -163,6 +165,7 @@ function drillDone(step: FloorStep, person: PersonState, took: Took): DrillDone 
     status: state?.done ? "done" : "left-out",
     insteadOf: now.drill === step.drill ? null : step.name,
     plannedSeconds: time?.isFromBegin ? now.seconds : now.seconds + step.changeSeconds,
+    pace: step.pace ?? 1,
     realSeconds: time?.seconds ?? null,
   };
 }

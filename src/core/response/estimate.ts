@@ -1,3 +1,10 @@
+/** Variance of one observation, and standard deviations between athletes and between drills. */
+export interface LevelModel {
+  trialVariance: number;
+  betweenAthletes: number;
+  betweenDrills: number;
+}
+
 /** Constants of the estimate (docs/model.md, "What helps whom"), all in measurement errors of the test. */
 export const RESPONSE = {
   /** Variance of one trial: two measurements of one error each. */
@@ -32,19 +39,20 @@ export interface Estimate {
  * What a drill does on average, from the evidence of all athletes who have tried it.
  *
  * @param expected what is expected without evidence, m0.
+ * @param model variances; absent: those of what helps whom.
  * @returns the posterior mean and variance of the average of a normal two-level model with known variances.
  */
 export function averageEffect(
   all: readonly Evidence[],
   expected: number,
-  betweenAthletes: number = RESPONSE.betweenAthletes,
+  model: LevelModel = RESPONSE,
 ): Estimate {
-  const prior = 1 / RESPONSE.betweenDrills ** 2;
+  const prior = 1 / model.betweenDrills ** 2;
   let precision = prior;
   let sum = expected * prior;
   for (const { weight, mean } of all) {
     if (weight === 0) continue;
-    const own = 1 / (betweenAthletes ** 2 + RESPONSE.trialVariance / weight);
+    const own = 1 / (model.betweenAthletes ** 2 + model.trialVariance / weight);
     precision += own;
     sum += mean * own;
   }
@@ -57,13 +65,9 @@ export function averageEffect(
  * @param average from `averageEffect`, this athlete's evidence included.
  * @returns the posterior mean and variance.
  */
-export function effectFor(
-  own: Evidence,
-  average: Estimate,
-  betweenAthletes: number = RESPONSE.betweenAthletes,
-): Estimate {
-  const between = betweenAthletes ** 2;
-  const trust = own.weight === 0 ? 0 : between / (between + RESPONSE.trialVariance / own.weight);
+export function effectFor(own: Evidence, average: Estimate, model: LevelModel = RESPONSE): Estimate {
+  const between = model.betweenAthletes ** 2;
+  const trust = own.weight === 0 ? 0 : between / (between + model.trialVariance / own.weight);
   return {
     mean: trust * own.mean + (1 - trust) * average.mean,
     variance: between * (1 - trust) + (1 - trust) ** 2 * average.variance,
@@ -97,7 +101,7 @@ export function likeliestSpread(drills: readonly { all: readonly Evidence[]; exp
 function logLikelihood(all: readonly Evidence[], expected: number, betweenAthletes: number): number {
   const variance = ({ weight }: Evidence) => betweenAthletes ** 2 + RESPONSE.trialVariance / weight;
   const seen = all.filter((e) => e.weight > 0);
-  const after = averageEffect(seen, expected, betweenAthletes);
+  const after = averageEffect(seen, expected, { ...RESPONSE, betweenAthletes });
   const alone = seen.reduce(
     (sum, e) => sum - 0.5 * Math.log(variance(e)) - 0.5 * ((e.mean - after.mean) ** 2 / variance(e)),
     0,

@@ -22,6 +22,7 @@ export {
   type Estimate,
   type Evidence,
   effectFor,
+  type LevelModel,
   likeliestSpread,
   probabilityAbove,
   RESPONSE,

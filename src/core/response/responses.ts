@@ -168,7 +168,8 @@ export function responsesFrom(
   const count = tried.reduce((sum, t) => sum + t.trials.length, 0);
   const evidence = tried.map((t) => ({ all: [...t.evidence.values()], expected: t.expected }));
   const spread = count < SPREAD_FROM_TRIALS ? RESPONSE.betweenAthletes : likeliestSpread(evidence);
-  const averages = tried.map((_, i) => averageEffect(evidence[i]!.all, evidence[i]!.expected, spread));
+  const model = { ...RESPONSE, betweenAthletes: spread };
+  const averages = tried.map((_, i) => averageEffect(evidence[i]!.all, evidence[i]!.expected, model));
   const responseOf = (t: Tried, effect: Estimate, trials: number): Response => ({
     ...{ drill: t.drill, demand: t.demand, test: t.test, expected: t.expected, seconds: t.seconds },
     ...{ effect, trials, trialsOfAll: t.trials.length, verdict: responseVerdict(effect, trials) },
@@ -177,7 +178,7 @@ export function responsesFrom(
     of: (athlete) =>
       tried.map((t, i) => {
         const own = t.evidence.get(athlete) ?? { weight: 0, mean: 0, trials: 0 };
-        return responseOf(t, effectFor(own, averages[i]!, spread), own.trials);
+        return responseOf(t, effectFor(own, averages[i]!, model), own.trials);
       }),
     ofAll: tried.map((t, i) => responseOf(t, averages[i]!, t.trials.length)),
     spread,

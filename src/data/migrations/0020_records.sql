@@ -27,6 +27,7 @@ CREATE TABLE `done_drill` (
 	`is_done` integer NOT NULL,
 	`instead_of` text,
 	`planned_seconds` integer NOT NULL,
+	`pace` real DEFAULT 1 NOT NULL,
 	`real_seconds` integer,
 	PRIMARY KEY(`session_id`, `athlete_id`, `place`),
 	FOREIGN KEY (`athlete_id`) REFERENCES `athlete`(`id`) ON UPDATE no action ON DELETE cascade

@@ -50,7 +50,7 @@ export function Minutes({ progress: { sessions, phases } }: { progress: Progress
           <ChartFrame
             title="Minutes by phase"
             said="Planned and real minutes by phase; see the table."
-            caption="Drills that were done, by phase, all together: outlined as planned, filled as it was."
+            caption="Drills of a session by phase, on average: outlined as planned, filled as it was."
             file="minutes-by-phase"
             table={{
               columns: ["Phase", "Planned, min", "Real, min"],

@@ -75,9 +75,7 @@ function AthleteRecordRow({ sessionId, of }: { sessionId: string; of: RecordOfAt
             <span className="w-32">
               {done} of {counted(drills.length, "drill")}
             </span>
-            <span className="w-40">
-              {work} of {counted(planned, "working set")}
-            </span>
+            <span className="w-40">{planned > 0 && `${work} of ${counted(planned, "working set")}`}</span>
             <span className="w-44 text-ink-soft">
               {readySeconds !== null &&
                 `Ready ${formatClock(readySeconds)}, planned ${formatClock(plannedSeconds)}`}

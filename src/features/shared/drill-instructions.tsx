@@ -1,11 +1,13 @@
 import type { Drill } from "@/core/catalog";
+import { doseSeconds } from "@/core/dose";
+import { formatSeconds } from "@/core/units";
 import { FilmLink } from "./film-link";
 
 /** How a drill is done: what to do, what to say, what to watch for, and its caution. */
 export function DrillInstructions({
   drill,
 }: {
-  drill: Pick<Drill, "name" | "how" | "cues" | "faults" | "caution" | "film">;
+  drill: Pick<Drill, "name" | "how" | "cues" | "faults" | "caution" | "film" | "dose">;
 }) {
   return (
     <section className="max-w-prose">
@@ -32,8 +34,21 @@ export function DrillInstructions({
           </li>
         ))}
       </ul>
+      {drill.dose.pace && <RealTime dose={drill.dose} />}
       <FilmLink film={drill.film} name={drill.name} />
       {drill.caution && <p className="mt-2 bg-ochre-wash px-2 py-1.5">{drill.caution}</p>}
     </section>
+  );
+}
+
+/** What a drill usually takes here, from the sessions on the floor. */
+function RealTime({ dose }: Pick<Drill, "dose">) {
+  const usual = { sets: dose.sets[1], amount: dose.amount[1] };
+  const byParts = doseSeconds({ ...dose, pace: 1 }, usual);
+  return (
+    <p className="mt-2 text-ink-soft">
+      Usually {formatSeconds(doseSeconds(dose, usual))} here, from what it took on the floor;{" "}
+      {formatSeconds(byParts)} by its parts.
+    </p>
   );
 }

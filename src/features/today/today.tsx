@@ -2,10 +2,12 @@ import { addDays, format, parseISO } from "date-fns";
 import { TriangleAlert } from "lucide-react";
 import { stairInWords } from "@/core/plan";
 import { counted, formatClock, formatWeight } from "@/core/units";
+import { FollowUpList } from "@/features/follow-ups/follow-up-list";
 import { NewSession } from "@/features/new-session/new-session";
 import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
+import type { FollowUp } from "@/server/follow-ups/follow-ups";
 import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
 import { ClockTime } from "@/ui/clock-time";
 import { Link } from "@/ui/link";
@@ -16,7 +18,16 @@ import { KeptFloors } from "./kept-floors";
 const LEAST_MINUTES = 15;
 
 /** A day's sessions in time order, each with its people, their small stairs and what needs attention. */
-export function Today({ listed, today }: { listed: DayPage; today: string }) {
+export function Today({
+  listed,
+  today,
+  followUps,
+}: {
+  listed: DayPage;
+  today: string;
+  /** What hurt lately and is asked about, or is to be known. */
+  followUps: readonly FollowUp[];
+}) {
   const { day, sessions, page, pages, total } = listed;
   const lines = sessions.flatMap((s) => s.lines);
   const minutes = Math.max(LEAST_MINUTES, ...lines.map((l) => Math.ceil(l.stair.seconds / 60) + 1));
@@ -52,6 +63,7 @@ export function Today({ listed, today }: { listed: DayPage; today: string }) {
             No sessions on this day. Create one with the button above.
           </p>
         )}
+        <FollowUpList followUps={followUps} />
         <KeptFloors ids={sessions.map((s) => s.id)} />
         {sessions.map((session) => (
           <SessionBlock key={session.id} session={session} minutes={minutes} isPast={day < today} />

@@ -1,8 +1,13 @@
 import { catalogWith } from "@/catalog";
 import type { Approach, Catalog, CustomContent, Drill, Lift } from "@/core/catalog";
+import { drillPaces } from "@/core/record";
+import { dayAfter } from "@/core/session";
 import { type CustomRow, customContentStamp, listCustomContent } from "@/data/custom-content";
+import { drillTimes, drillTimesStamp } from "@/data/records";
+import { isEqual } from "@/lib/equality";
 import { parseJson } from "../parse-json";
 import { CUSTOM_SCHEMAS, type CustomKind, filmSchema } from "../schemas/custom-content";
+import { today } from "../sessions/day";
 
 /** What can be read of what is stored; what cannot is left out, and stays stored. */
 function itemsOf<T>(rows: readonly CustomRow[], kind: CustomKind): T[] {
@@ -28,11 +33,27 @@ async function readCustomContent(): Promise<CustomContent> {
   };
 }
 
+/** How far back times count. Days. */
+const TIMES_DAYS = 180;
+
+/** How long drills take here, from the sessions before a day: what happens in the day's sessions changes none of their plans. */
+async function readPaces(now: string): Promise<Record<string, number>> {
+  const rows = await drillTimes(dayAfter(now, -TIMES_DAYS), now);
+  return drillPaces(rows.map(({ athleteId, ...r }) => ({ ...r, athlete: athleteId })));
+}
+
 let last: { stamp: string; catalog: Catalog } | null = null;
 
 /** The catalog as it is stored now. The same value for as long as nothing in it changes. */
 export async function openCatalog(): Promise<Catalog> {
-  const stamp = await customContentStamp();
-  if (last?.stamp !== stamp) last = { stamp, catalog: catalogWith(await readCustomContent()) };
-  return last.catalog;
+  const now = today();
+  const [content, times] = await Promise.all([customContentStamp(), drillTimesStamp(now)]);
+  const stamp = `${now} ${content} ${times}`;
+  if (last?.stamp === stamp) return last.catalog;
+  const [custom, paces] = await Promise.all([readCustomContent(), readPaces(now)]);
+  const next = { ...custom, ...(Object.keys(paces).length > 0 && { paces }) };
+  // What is the same stays the same value, so that what was worked out from it is still known.
+  const catalog = last && isEqual(last.catalog.custom, next) ? last.catalog : catalogWith(next);
+  last = { stamp, catalog };
+  return catalog;
 }

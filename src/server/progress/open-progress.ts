@@ -40,6 +40,7 @@ export interface Progress {
   people: number;
   responses: readonly NamedResponse[];
   sessions: readonly { sessionId: string; day: string; name: string; planned: number; real: number }[];
+  /** Of a session of one person on average. */
   phases: readonly { phase: string; planned: number; real: number }[];
   /** Of each person on average. */
   demands: readonly DemandTime[];
@@ -86,6 +87,7 @@ async function progressOf(
     rows.map((r) => ({ ...r, seconds: r.seconds / Math.max(1, ids.length) }));
   const [only] = people;
   const of = people.length === 1 && only ? responses.of(only.id) : responses.ofAll;
+  const times = Math.max(1, records.filter((r) => r.presence !== "absent").length);
   const nameOf = new Map(people.map((p) => [p.id, p.name]));
   return {
     ...{ today: now, period, people: people.length, sessions, limiters },
@@ -93,7 +95,7 @@ async function progressOf(
     phases: PHASES.flatMap((phase) => {
       const rows = ofPeriod.filter((r) => r.phase === phase);
       if (rows.length === 0) return [];
-      const sum = (key: "planned" | "seconds") => rows.reduce((total, r) => total + r[key], 0);
+      const sum = (key: "planned" | "seconds") => rows.reduce((total, r) => total + r[key], 0) / times;
       return [{ phase: PHASE_NAMES[phase], planned: sum("planned"), real: sum("seconds") }];
     }),
     demands: demandTimes(each(recent), each(all), catalog.drills, limiters),

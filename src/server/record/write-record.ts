@@ -35,11 +35,15 @@ export async function writeAsPlanned(
   const { day, time, minutes } = opened.value.session;
   if (day > today()) return refuse("day: This session is still to come.");
   const from = (time ? clockMinutes(time) : USUAL_START_MINUTES) - minutes;
-  const startAt = Math.min(new Date(`${day}T00:00:00`).getTime() + from * 60_000, Date.now());
+  const startAt = new Date(`${day}T00:00:00`).getTime() + from * 60_000;
   if (!(await startFloor(sessionId, startAt, catalog))) return refuse("Nobody takes part in this session.");
   const { plan } = (await openFloor(sessionId))!;
   const newId = (at: number) => v7({ msecs: at });
-  await postEvents(sessionId, { events: eventsAsPlanned(plan, startAt, absent, newId), since: 0 }, catalog);
+  const events = eventsAsPlanned(plan, startAt, absent, newId);
+  // Written down before its time is over it has ended now: nothing happens in days to come.
+  const ahead = Math.max(0, ...events.map((e) => e.at - Date.now()));
+  const past = events.map((e) => ({ ...e, at: e.at - ahead }));
+  await postEvents(sessionId, { events: past, since: 0 }, catalog);
   return { kind: "written" };
 }
 

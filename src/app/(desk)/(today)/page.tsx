@@ -1,6 +1,7 @@
 import { FirstSteps } from "@/features/first-steps/first-steps";
 import { Today } from "@/features/today/today";
 import { countAthletes } from "@/server/athletes/athletes";
+import { openFollowUps } from "@/server/follow-ups/follow-ups";
 import { gymKit } from "@/server/gyms/gym-kit";
 import { openCatalog } from "@/server/library/catalog";
 import { today } from "@/server/sessions/day";
@@ -14,5 +15,9 @@ export default async function HomePage({ searchParams }: { searchParams: Search 
   if (!(await gymKit())) return <FirstSteps known={await countAthletes()} />;
   const { day, page } = await searchParams;
   const catalog = await openCatalog();
-  return <Today listed={await listDay(dayOf(day), pageOf(page), catalog)} today={today()} />;
+  const [listed, followUps] = await Promise.all([
+    listDay(dayOf(day), pageOf(page), catalog),
+    dayOf(day) === today() ? openFollowUps() : [],
+  ]);
+  return <Today listed={listed} today={today()} followUps={followUps} />;
 }

@@ -3,8 +3,10 @@ import { notFound } from "next/navigation";
 import { PhoneCard } from "@/features/card/phone-card";
 import { PhoneLive } from "@/features/floor/phone-live";
 import { PhoneWaiting } from "@/features/floor/phone-waiting";
+import { PhoneFollowUps } from "@/features/follow-ups/phone-follow-ups";
 import { openByAddress } from "@/server/cards/card-addresses";
 import { floorOfAthlete } from "@/server/floor/open-floor";
+import { followUpsOfCard } from "@/server/follow-ups/follow-ups";
 import { openCatalog } from "@/server/library/catalog";
 import { cardOf } from "@/server/plans/plan-session";
 
@@ -23,8 +25,10 @@ export default async function CardByAddress({ params }: { params: Promise<{ toke
   if (!opened) notFound();
   const card = await cardOf(opened, opened.member, catalog);
   const floor = await floorOfAthlete(opened.session.id, opened.member.athlete.id);
+  const followUps = await followUpsOfCard(opened.session.id, opened.member.athlete.id);
   return (
     <>
+      <PhoneFollowUps token={token} followUps={followUps} />
       <PhoneCard
         card={card}
         gym={opened.gym}

@@ -1,7 +1,8 @@
-import { shippedCatalog } from "@/catalog";
+import { catalogWith, shippedCatalog } from "@/catalog";
 import { tests } from "@/catalog/tests";
-import type { Drill } from "@/core/catalog";
+import { type Drill, NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { planWarmUp } from "@/core/plan";
+import { drillPaces } from "@/core/record";
 import {
   type AthleteTest,
   knownResponses,
@@ -12,6 +13,7 @@ import {
 } from "@/core/response";
 import { numbersFrom } from "@/demo/random";
 import { planCases } from "./cases";
+import { spread } from "./measure";
 
 /** Athletes, weeks and trials a week of the simulation, and how often it is run. */
 const ATHLETES = 40;
@@ -102,7 +104,7 @@ function simulate(seed: number) {
 
 const runs = Array.from({ length: RUNS }, (_, i) => simulate(i + 1));
 const sum = (of: (r: (typeof runs)[number]) => number) => runs.reduce((all, r) => all + of(r), 0);
-console.log("responses");
+console.log("what helps whom");
 console.log(`  ${RUNS} simulations of ${ATHLETES} athletes, ${WEEKS} weeks, ${TRIALS_A_WEEK} trials a week`);
 console.log(
   `  said to help: ${sum((r) => r.helps)}, right: ${((100 * sum((r) => r.right)) / sum((r) => r.helps)).toFixed(1)} % (at least 90)`,
@@ -126,3 +128,64 @@ const years = Array.from({ length: 20_000 }, (_, i): Trial => {
 const start = performance.now();
 responsesFrom(years, tests, drills, dayOf(1800));
 console.log(`  20,000 trials of 60 athletes: ${(performance.now() - start).toFixed(0)} ms`);
+
+/** Sessions that a gym learns from, people in each, and how often that is simulated. */
+const SESSIONS = 10;
+const PEOPLE = 9;
+const GYMS = 30;
+
+/** How far off the planned time to the last drill is at the median, without what was learnt and with it. Shares of what it takes. */
+function timesOff(seed: number) {
+  const random = numbersFrom(1000 + seed);
+  const normal = (mean: number, sd: number) =>
+    mean + sd * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const truths = new Map<string, number>();
+  const takes = (drill: string) => {
+    if (!truths.has(drill)) truths.set(drill, Math.min(1.6, Math.max(0.7, normal(1.12, 0.18))));
+    return truths.get(drill)!;
+  };
+  const done = new Map<string, { drill: string; athlete: string; ratios: number[] }>();
+  const lifts = planCases().filter((c) => c.minutes === 12);
+  const requests = Array.from({ length: PEOPLE }, () => lifts[Math.floor(random() * lifts.length)]!);
+  const planned = (request: (typeof requests)[number], paces: Record<string, number>) => {
+    const { drills } = catalogWith({ ...NO_CUSTOM_CONTENT, paces });
+    return planWarmUp({ ...request, drills }).steps;
+  };
+  const learnt = () =>
+    drillPaces(
+      [...done.values()].map(({ drill, athlete, ratios }) => ({
+        ...{ drill, athlete, times: ratios.length },
+        ratio: ratios.reduce((sum, r) => sum + r, 0) / ratios.length,
+      })),
+    );
+  const off = { without: [] as number[], with: [] as number[] };
+  for (let session = 0; session <= SESSIONS; session++) {
+    const paces = learnt();
+    requests.forEach((request, i) => {
+      for (const kind of ["without", "with"] as const) {
+        const steps = planned(request, kind === "with" ? paces : {});
+        let [plan, real] = [0, 0];
+        for (const { drill, seconds } of steps) {
+          const byParts = seconds / (kind === "with" ? (paces[drill.id] ?? 1) : 1);
+          const took = byParts * takes(drill.id) * normal(1, 0.12);
+          plan += seconds;
+          real += took;
+          if (kind === "without") continue;
+          const key = `${drill.id} ${i}`;
+          const known = done.get(key) ?? { drill: drill.id, athlete: `a${i}`, ratios: [] };
+          known.ratios.push(took / byParts);
+          done.set(key, known);
+        }
+        if (session === SESSIONS && real > 0) off[kind].push(Math.abs(plan - real) / real);
+      }
+    });
+  }
+  return off;
+}
+
+const gyms = Array.from({ length: GYMS }, (_, i) => timesOff(i));
+const middle = (shares: readonly number[]) => (100 * spread(shares).median).toFixed(1);
+console.log("real times");
+console.log(
+  `  ${GYMS} gyms, ${SESSIONS} sessions of ${PEOPLE}: the plan is off by ${middle(gyms.flatMap((g) => g.without))} % at the median without what was learnt, by ${middle(gyms.flatMap((g) => g.with))} % with it (at most 5)`,
+);

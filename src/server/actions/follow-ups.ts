@@ -1,0 +1,8 @@
+"use server";
+
+import { answerFollowUp, coachAnswerSchema } from "../follow-ups/follow-ups";
+import { markArea, markAreaSchema } from "../follow-ups/mark-area";
+import { action } from "./action";
+
+export const answerFollowUpAction = action(coachAnswerSchema, (answer) => answerFollowUp(answer, "coach"));
+export const markAreaAction = action(markAreaSchema, markArea);
