@@ -1,6 +1,7 @@
 import { asc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { groupRows } from "@/lib/group-rows";
+import { type FloorRows, putRecords, type RecordRows, removeFloors, removeRecords } from "./bundle-records";
 import { type Database, database, type Statement, together, write } from "./database";
 import {
   athlete,
@@ -137,6 +138,8 @@ export interface BundleRows {
     participants: (typeof sessionAthlete.$inferInsert)[];
     warmUps: Omit<typeof warmUp.$inferInsert, "revision">[];
   }[];
+  records: RecordRows[];
+  floors: FloorRows[];
 }
 
 /** Rows that one statement takes: SQLite counts every value. */
@@ -152,9 +155,9 @@ function inParts<T>(rows: readonly T[]): T[][] {
 const FIRST = sql<number>`(SELECT revision + 1 FROM high_water)`;
 const next = (revision: AnySQLiteColumn) => sql<number>`${revision} + 1`;
 
-/** Ids of what is to go, by part. */
+/** Ids of what is to go, by part; of records those of their athletes, of floors those of their sessions. */
 export type GoneIds = Record<
-  "library" | "gyms" | "groups" | "athletes" | "templates" | "sessions",
+  "library" | "gyms" | "groups" | "athletes" | "templates" | "sessions" | "records" | "floors",
   readonly string[]
 >;
 
@@ -225,6 +228,7 @@ export async function putBundle(rows: BundleRows, gone?: GoneIds): Promise<void>
         ...inParts(warmUps).map((p) => db.insert(warmUp).values(p.map((w) => ({ ...w, revision: FIRST })))),
       );
     }
+    statements.push(...putRecords(db, rows.records, rows.floors));
     if (gone) statements.push(...deletions(db, gone));
     await together(db, statements);
   });
@@ -232,6 +236,8 @@ export async function putBundle(rows: BundleRows, gone?: GoneIds): Promise<void>
 
 function deletions(db: Database, ids: GoneIds): Statement[] {
   return [
+    ...removeFloors(db, ids.floors),
+    ...removeRecords(db, ids.records),
     ...inParts(ids.sessions).map((p) => db.delete(session).where(inArray(session.id, p))),
     ...inParts(ids.templates).map((p) => db.delete(template).where(inArray(template.id, p))),
     ...inParts(ids.athletes).map((p) => db.delete(athlete).where(inArray(athlete.id, p))),

@@ -158,3 +158,13 @@ export async function listSessionTimes(athleteIds: readonly string[], since: str
     .groupBy(sessionId)
     .orderBy(asc(day), asc(sessionId));
 }
+
+/** Sets of everybody, the newest first, with who did them. */
+export async function listAllSets() {
+  const db = await database();
+  return db
+    .select({ set: doneSet, name: athlete.name })
+    .from(doneSet)
+    .innerJoin(athlete, eq(athlete.id, doneSet.athleteId))
+    .orderBy(desc(doneSet.day), asc(athlete.name), asc(doneSet.place));
+}

@@ -15,6 +15,8 @@ const PART_NAMES: Record<BundlePart, string> = {
   athletes: "Athletes",
   templates: "Templates",
   sessions: "Sessions",
+  records: "Tests, trials and follow-ups",
+  floors: "What was done in sessions",
 };
 /** Names of what would change that are listed before the rest are counted. */
 const NAMED = 8;

@@ -13,7 +13,7 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
   {
     href: "/export/bundle.json",
     name: "Full backup",
-    what: "Gyms, athletes with their history, sessions, templates and your library, in one JSON file.",
+    what: "Gyms, athletes with their history and tests, sessions and what was done in them, templates and your library, in one JSON file.",
     keep: true,
   },
   {
@@ -26,6 +26,30 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
     href: "/export/working-weights.csv",
     name: "Working weights as CSV",
     what: "Every entry with its history, one line each.",
+    keep: true,
+  },
+  {
+    href: "/export/tests.csv",
+    name: "Tests as CSV",
+    what: "Every outcome, one line each.",
+    keep: true,
+  },
+  {
+    href: "/export/trials.csv",
+    name: "Trials as CSV",
+    what: "Test, drill and test again, one line each.",
+    keep: true,
+  },
+  {
+    href: "/export/sets-done.csv",
+    name: "Sets as CSV",
+    what: "Every ramp and working set that was done, one line each.",
+    keep: true,
+  },
+  {
+    href: "/export/follow-ups.csv",
+    name: "Follow-ups as CSV",
+    what: "Every answer to how it was afterwards, one line each.",
     keep: true,
   },
   {

@@ -33,7 +33,10 @@ import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
 import { sessionsCalendar } from "../sessions/sessions-feed";
 import { bundleText } from "./bundle";
 
-const NOTHING = { library: [], gyms: [], groups: [], athletes: [], templates: [], sessions: [] };
+const NOTHING = {
+  ...{ library: [], gyms: [], groups: [], athletes: [], templates: [], sessions: [] },
+  ...{ records: [], floors: [] },
+};
 const takeAway = (ids: GoneIds) => putBundle(NOTHING, ids);
 const interval = { kind: "interval", on: 30, off: 30, times: 4 } as const;
 const pieces = { kind: "pieces", seconds: 150, pieces: ["one thigh", "the other", "both"] } as const;
@@ -58,6 +61,7 @@ const idsIn = (bundle: Bundle) => {
   const of = (list: readonly { id: string }[]) => list.map((i) => i.id);
   const { library, gyms, groups, athletes, templates, sessions } = bundle;
   return {
+    ...NOTHING,
     library: of(library),
     ...{ gyms: of(gyms), groups: of(groups), athletes: of(athletes) },
     ...{ templates: of(templates), sessions: of(sessions) },
@@ -84,6 +88,8 @@ describe("a bundle", () => {
           { added: 30 },
           { added: 0 },
           { part: "sessions" },
+          { part: "records", added: 0 },
+          { part: "floors", added: 0 },
         ],
       },
     });
@@ -289,7 +295,7 @@ describe("a file that is no bundle is refused with what is wrong", () => {
     ["a file that was cut off", bytesOf('{ "format": "iron-'), /not JSON/],
     ["another program's JSON", bytesOf('{"athletes": []}'), /not a backup of Iron Step/],
     ["a list", bytesOf("[]"), /not a backup of Iron Step/],
-    ["a later version", bytesOf(JSON.stringify({ ...whole, version: 9 })), /version 9.*reads up to 2/],
+    ["a later version", bytesOf(JSON.stringify({ ...whole, version: 9 })), /version 9.*reads up to 3/],
     ["one without athletes", bytesOf(JSON.stringify(whole)), /gyms: /],
   ])("%s", async (_, bytes, message) => {
     const read = await readBundle(bytes);

@@ -35,6 +35,15 @@ import {
 import { storedWishes } from "../schemas/fields";
 import { contentSchema, sessionRow } from "../schemas/session";
 import { MOST_FAULTS } from "./read-bundle";
+import {
+  allFloorItems,
+  athleteOfRecord,
+  floorItems,
+  keepRecordsOf,
+  recordItems,
+  recordRowsOf,
+  sessionOfFloor,
+} from "./record-items";
 
 type Item<P extends BundlePart> = Bundle[P][number];
 
@@ -130,6 +139,13 @@ export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
     yield `${isFirst ? "" : ","}${list(items)}`;
     isFirst = false;
   }
+  yield `\n  ],\n  "records": [${list(await recordItems(null))}\n  ]`;
+  yield `,\n  "floors": [`;
+  isFirst = true;
+  for await (const item of allFloorItems()) {
+    yield `${isFirst ? "" : ","}${list([item])}`;
+    isFirst = false;
+  }
   yield `\n  ],\n  "unreadable": [${list(unreadable)}${unreadable.length > 0 ? "\n  " : ""}]\n}\n`;
 }
 
@@ -152,13 +168,15 @@ export interface BundleLook {
 async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in BundlePart]: Item<P>[] }> {
   const ids = (part: BundlePart) => bundle[part].map((i) => i.id);
   const here = await readGymIds();
-  const [library, gyms, groups, athletes, templates, sessions] = await Promise.all([
+  const [library, gyms, groups, athletes, templates, sessions, records, floors] = await Promise.all([
     libraryItems(),
     gymItems(here.filter((g) => ids("gyms").includes(g.id))),
     listGroups(),
     readWholeAthletes(ids("athletes")),
     templateItems(catalog),
     readWholeSessions(ids("sessions")),
+    recordItems(ids("records")),
+    floorItems(ids("floors")),
   ]);
   const wanted = <T extends { id: string }>(part: BundlePart, items: T[]) => {
     const known = new Set(ids(part));
@@ -171,6 +189,8 @@ async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in Bundle
     athletes: athletes.map(athleteItem),
     templates: wanted("templates", templates),
     sessions: sessions.map((s) => sessionItem(s, catalog)).filter((i) => i !== null),
+    records,
+    floors,
   };
 }
 
@@ -200,7 +220,10 @@ function ordered(value: unknown, name = ""): unknown {
 async function missingIn(bundle: Bundle): Promise<string[]> {
   const gyms = new Set([...(await readGymIds()).map((g) => g.id), ...bundle.gyms.map((g) => g.id)]);
   const groups = new Set([...(await listGroups()).map((g) => g.id), ...bundle.groups.map((g) => g.id)]);
-  const mentioned = new Set(bundle.sessions.flatMap((s) => s.participants.map((p) => p.athleteId)));
+  const mentioned = new Set([
+    ...bundle.sessions.flatMap((s) => s.participants.map((p) => p.athleteId)),
+    ...bundle.records.map((r) => r.athleteId),
+  ]);
   const inBundle = new Set(bundle.athletes.map((a) => a.id));
   const elsewhere = [...mentioned].filter((id) => !inBundle.has(id));
   const known = new Set((await readWholeAthletes(elsewhere)).map((a) => a.athlete.id));
@@ -211,6 +234,9 @@ async function missingIn(bundle: Bundle): Promise<string[]> {
     ...bundle.sessions
       .filter((s) => !gyms.has(s.gymId) || (s.groupId !== null && !groups.has(s.groupId)))
       .map((s) => `${s.name} of ${s.day} is in a gym or for a group that is neither in the backup nor here.`),
+    ...bundle.records
+      .filter((r) => !inBundle.has(r.athleteId) && !known.has(r.athleteId))
+      .map((r) => `Tests are of ${r.name}, who is neither in the backup nor here.`),
     ...bundle.sessions
       .filter((s) => s.participants.some((p) => !inBundle.has(p.athleteId) && !known.has(p.athleteId)))
       .map((s) => `${s.name} of ${s.day} has somebody who is neither in the backup nor here.`),
@@ -267,6 +293,7 @@ function rowsOf(bundle: Pick<Bundle, BundlePart>, now: number): BundleRows {
         updatedAt: now,
       })),
     })),
+    ...recordRowsOf(bundle, now),
   };
 }
 
@@ -296,6 +323,7 @@ export async function importBundle(
   if (missing.length > 0) return fail(missing.slice(0, MOST_FAULTS));
   const there = await thereOf(bundle, catalog);
   await putBundle(rowsOf(bundle, Date.now()));
+  await keepRecordsOf(bundle);
   const now = await thereOf(bundle, catalog);
   const kept = Object.fromEntries(
     BUNDLE_PARTS.map((part) => {
@@ -314,7 +342,10 @@ export async function importBundle(
  * Makes everything as it was before a bundle was taken in, in one go; what has been changed since stays as it is, and what
  * that needs. Returns the names of what stays.
  */
-export async function undoBundle(kept: Before, catalog: Catalog): Promise<string[]> {
+export async function undoBundle(before: Before, catalog: Catalog): Promise<string[]> {
+  // What was kept before there were records has none.
+  const none = { was: [], added: [], cameAs: {} };
+  const kept: Before = { ...before, records: before.records ?? none, floors: before.floors ?? none };
   const ids = (part: BundlePart) => [...kept[part].was.map((i) => i.id), ...kept[part].added];
   const asked = Object.fromEntries(
     BUNDLE_PARTS.map((part) => [part, ids(part).map((id) => ({ id }))]),
@@ -329,9 +360,15 @@ export async function undoBundle(kept: Before, catalog: Catalog): Promise<string
   );
   const goneOf = (part: BundlePart, staying: ReadonlySet<string>) =>
     kept[part].added.filter((id) => !staying.has(id));
-  const goneWith = (staying: ReadonlySet<string>) =>
-    Object.fromEntries(BUNDLE_PARTS.map((part) => [part, goneOf(part, staying)])) as unknown as GoneIds;
-  const needed = await neededOf(goneWith(changed));
+  const goneWith = (staying: ReadonlySet<string>): GoneIds => ({
+    ...(Object.fromEntries(BUNDLE_PARTS.map((part) => [part, goneOf(part, staying)])) as unknown as GoneIds),
+    records: goneOf("records", staying).map(athleteOfRecord),
+    floors: goneOf("floors", staying).map(sessionOfFloor),
+  });
+  // Whose tests have changed since stays, or they would go with them.
+  const tested = now.records.filter((r) => changed.has(r.id)).map((r) => r.athleteId);
+  const withTests = new Set([...changed, ...tested]);
+  const needed = new Set([...(await neededOf(goneWith(withTests))), ...tested]);
   const staying = new Set([...changed, ...needed]);
   const back = Object.fromEntries(
     BUNDLE_PARTS.map((part) => [
@@ -340,6 +377,7 @@ export async function undoBundle(kept: Before, catalog: Catalog): Promise<string
     ]),
   ) as unknown as Bundle;
   await putBundle(rowsOf(back, Date.now()), goneWith(staying));
+  await keepRecordsOf(back);
   const isKept = (part: BundlePart, id: string) =>
     changed.has(id) || (kept[part].added.includes(id) && needed.has(id));
   return BUNDLE_PARTS.flatMap((part) => now[part].filter((i) => isKept(part, i.id)).map((i) => i.name));

@@ -1,5 +1,12 @@
 import { bundleText } from "@/server/files/bundle";
-import { athletesCsv, workingWeightsCsv } from "@/server/files/export";
+import {
+  athletesCsv,
+  followUpsCsv,
+  setsCsv,
+  testsCsv,
+  trialsCsv,
+  workingWeightsCsv,
+} from "@/server/files/export";
 import { packText } from "@/server/files/pack";
 import { openCatalog } from "@/server/library/catalog";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
@@ -11,6 +18,10 @@ export const dynamic = "force-dynamic";
 const CSV: ReadonlyMap<string, typeof workingWeightsCsv> = new Map([
   ["athletes.csv", athletesCsv],
   ["working-weights.csv", workingWeightsCsv],
+  ["tests.csv", testsCsv],
+  ["trials.csv", trialsCsv],
+  ["follow-ups.csv", followUpsCsv],
+  ["sets-done.csv", setsCsv],
 ]);
 
 export const GET = sayingTrouble(
