@@ -168,3 +168,13 @@ export async function listAllSets() {
     .innerJoin(athlete, eq(athlete.id, doneSet.athleteId))
     .orderBy(desc(doneSet.day), asc(athlete.name), asc(doneSet.place));
 }
+
+/** Sets that some athletes did, the oldest first. */
+export async function listSets(athleteIds: readonly string[]): Promise<DoneSetRow[]> {
+  const db = await database();
+  return db
+    .select()
+    .from(doneSet)
+    .where(inArray(doneSet.athleteId, [...athleteIds]))
+    .orderBy(asc(doneSet.day), asc(doneSet.place));
+}

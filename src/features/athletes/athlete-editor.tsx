@@ -19,6 +19,7 @@ import { parseName, TextField } from "@/ui/text-field";
 import { parseWhole, stepWhole } from "@/ui/whole-number";
 import { Areas, Limiters, Note } from "./athlete-health";
 import type { AthletePart } from "./athlete-part";
+import { EraseAthlete } from "./erase-athlete";
 import { Habits } from "./habits";
 import { useAthlete } from "./use-athlete";
 import { WeightsOnRecord } from "./weights-on-record";
@@ -69,6 +70,7 @@ export function AthleteEditor({ opened, back }: { opened: OpenAthlete; back: str
             <WeightsOnRecord athlete={athlete} set={set} day={opened.day} />
             <Habits athlete={athlete} set={set} />
             <Sessions athleteId={athlete.id} sessions={opened.sessions} today={opened.day} />
+            <EraseAthlete athlete={athlete} />
           </div>
         </div>
       </main>

@@ -9,6 +9,7 @@ import { approachGroups } from "@/features/shared/lift-groups";
 import { Button, IconButton } from "@/ui/button";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { shortDay } from "@/ui/day-in-words";
+import { Toggle } from "@/ui/toggle";
 import type { AthletePart } from "./athlete-part";
 import { AthleteWishes } from "./athlete-wishes";
 
@@ -76,6 +77,14 @@ export function Habits({ athlete, set }: AthletePart) {
         groups={[{ options: free.map((e) => ({ value: e, label: EQUIPMENT[e] })) }]}
         onChange={(e) => set({ cannotUse: [...cannotUse, e as EquipmentId] })}
       />
+      <div className="mt-5">
+        <Toggle
+          label="Plans use what has helped"
+          note="What trials have shown for this athlete and others counts in the choice of drills."
+          isOn={athlete.usesResponses}
+          onChange={(usesResponses) => set({ usesResponses })}
+        />
+      </div>
       <AthleteWishes athlete={athlete} set={set} />
       {reached.length > 0 && (
         <>

@@ -1,5 +1,6 @@
 import { type GymSettings, USUAL_SETTINGS } from "@/core/gym";
 import { LabelledChoice, OptionalChoice } from "@/ui/choice";
+import { Toggle } from "@/ui/toggle";
 import type { GymPart } from "./gym-editor";
 
 const regionOf = (zone: string) => zone.split("/")[0]!;
@@ -63,6 +64,14 @@ export function Clock({ gym, set }: GymPart) {
           value={gym.timeZone ?? null}
           groups={ZONES}
           onChange={(timeZone) => set({ timeZone })}
+        />
+      </div>
+      <div className="mt-4">
+        <Toggle
+          label="Plans use what has helped"
+          note="What trials have shown counts in the choice of drills. It can also be switched off for one athlete."
+          isOn={settings.usesResponses}
+          onChange={(usesResponses) => set({ settings: { ...settings, usesResponses } })}
         />
       </div>
     </section>

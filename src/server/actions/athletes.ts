@@ -9,6 +9,7 @@ import {
   saveAthlete,
   saveAthleteSchema,
 } from "../athletes/athletes";
+import { erase, eraseSchema } from "../athletes/erase-athlete";
 import { importAthletes, importSchema, previewImport } from "../athletes/import-athletes";
 import { noteWeight, noteWeightSchema } from "../athletes/note-weight";
 import { raiseWeights, raiseWeightsSchema } from "../athletes/raise-weights";
@@ -17,6 +18,7 @@ import { action } from "./action";
 
 export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
 export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
+export const eraseAthleteAction = action(eraseSchema, erase);
 export const noteReachedAction = action(noteReachedSchema, noteReached);
 export const noteWeightAction = action(noteWeightSchema, noteWeight);
 export const raiseWeightsAction = action(raiseWeightsSchema, raiseWeights);

@@ -13,11 +13,15 @@ import {
   floorResponseSchema,
   groupPlanResponseSchema,
   healthResponseSchema,
+  notedResponseSchema,
   planResponseSchema,
   problemSchema,
   rampResponseSchema,
+  recordResponseSchema,
   reviewResponseSchema,
+  testsResponseSchema,
 } from "../schemas/responses";
+import { testResultSchema, trialSchema } from "../schemas/trials";
 
 const input = (schema: z.ZodType) => jsonSchema(schema, "input");
 const output = (schema: z.ZodType) => jsonSchema(schema, "output");
@@ -66,6 +70,24 @@ const inQuery = (name: string, description: string) => ({
 });
 
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
+
+const ATHLETE = { ...SESSION, description: "The athlete." };
+const NO_ATHLETE = refusal("There is no such athlete.");
+
+/** Something of an athlete that is stored once, however often it is sent. */
+function noted(what: string, request: string) {
+  return {
+    parameters: [ATHLETE],
+    post: {
+      summary: `${what}, stored once however often it is sent: its id decides`,
+      requestBody: { required: true, content: json(ref(request)) },
+      responses: {
+        201: answer("It is stored.", ref("Noted")),
+        ...{ 400: REFUSALS[400], 404: NO_ATHLETE, 413: REFUSALS[413] },
+      },
+    },
+  };
+}
 
 /** The open interface as an OpenAPI 3.1 document, made from the schemas that check the requests. */
 function openApi(catalog: Catalog) {
@@ -146,6 +168,21 @@ function openApi(catalog: Catalog) {
           },
         },
       },
+      "/api/tests": {
+        get: {
+          summary: "Tests of what somebody's body can do, with units, sides and measurement errors",
+          responses: { 200: answer("The tests.", ref("Tests")) },
+        },
+      },
+      "/api/athletes/{id}/record": {
+        parameters: [ATHLETE],
+        get: {
+          summary: "What is on record of an athlete: tests, trials, follow-ups, sessions and sets done",
+          responses: { 200: answer("The record.", ref("Record")), 404: NO_ATHLETE },
+        },
+      },
+      "/api/athletes/{id}/tests": noted("The outcome of a test", "TestResult"),
+      "/api/athletes/{id}/trials": noted("A trial: a test, one drill, and the test again", "Trial"),
       "/api/review": {
         post: asked("What speaks against a warm-up, and what would mend it", "ReviewRequest", ref("Review")),
       },
@@ -164,6 +201,11 @@ function openApi(catalog: Catalog) {
         GroupPlan: output(groupPlanResponseSchema),
         Review: output(reviewResponseSchema),
         Catalog: output(catalogResponseSchema),
+        TestResult: input(testResultSchema),
+        Trial: input(trialSchema),
+        Tests: output(testsResponseSchema),
+        Record: output(recordResponseSchema),
+        Noted: output(notedResponseSchema),
         FloorEvents: input(sentEventsSchema),
         EventsSince: output(eventsSinceSchema),
         Floor: output(floorResponseSchema),

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { EQUIPMENT_IDS, PHASES } from "@/core/catalog";
 import { DEMAND_IDS } from "@/core/demands";
 import { SIGN_IDS } from "@/core/dose";
+import { TEST_UNITS } from "@/core/response";
 import { FINDING_CODES } from "@/core/review";
 import { workFormatField } from "./drill-work";
 import { floorEventSchema } from "./floor-event";
@@ -219,6 +220,67 @@ export const catalogResponseSchema = z.object({
   approaches: z.array(record),
   drillsAlone: z.array(record),
 });
+
+/** Tests as their record has them. */
+export const testsResponseSchema = z.object({
+  tests: z.array(
+    z.looseObject({
+      id: z.string(),
+      name: z.string(),
+      unit: z.enum(TEST_UNITS),
+      better: z.enum(["more", "less"]),
+      measurementError: z.number().describe("Standard deviation of one measurement, in the test's unit."),
+      sides: z.union([z.literal(1), z.literal(2)]),
+    }),
+  ),
+});
+
+const value = z.array(z.number()).describe("One number, or left and right, in the test's unit.");
+
+/** Everything on record of an athlete's tests and sessions. */
+export const recordResponseSchema = z.object({
+  tests: z.array(
+    z.object({
+      ...{ id: z.string(), test: z.string(), day: z.string(), moment: z.enum(["cold", "after"]), value },
+      ...{ signs: z.array(z.string()), sessionId: z.string().nullable() },
+    }),
+  ),
+  trials: z.array(
+    z.object({
+      ...{
+        id: z.string(),
+        test: z.string(),
+        drill: z.string().nullable(),
+        seconds: z.int(),
+        day: z.string(),
+      },
+      ...{ before: value, after: value },
+    }),
+  ),
+  followUps: z.array(
+    z.object({
+      ...{ sessionId: z.string(), about: z.string(), moment: z.string(), feels: z.string() },
+      ...{ level: z.int(), by: z.enum(["athlete", "coach"]) },
+    }),
+  ),
+  sessions: z.array(
+    z.looseObject({
+      ...{ sessionId: z.string(), day: z.string(), name: z.string() },
+      presence: z.enum(["there", "absent", "left"]),
+      plannedSeconds: z.int(),
+      readySeconds: z.int().nullable().describe("To the first working set; null: not reached, or not timed."),
+    }),
+  ),
+  sets: z.array(
+    z.object({
+      ...{ sessionId: z.string(), day: z.string(), lift: z.string(), isWork: z.boolean() },
+      ...{ weight: z.number(), unit: z.enum(["kg", "lb"]), reps: z.int(), felt: z.string().nullable() },
+      ...{ plannedSeconds: z.int(), realSeconds: z.int().nullable() },
+    }),
+  ),
+});
+
+export const notedResponseSchema = z.object({ kind: z.literal("noted") });
 
 export const healthResponseSchema = z.object({
   status: z.enum(["ok", "little-room"]),
