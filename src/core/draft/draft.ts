@@ -70,8 +70,8 @@ export interface WarmUpDraft {
   dropped: readonly string[];
   /** Quick checks between the drills before the first lift. */
   tests: readonly TestStep[];
-  /** Whether the drills come once more after the last lift, as a cool-down. */
-  coolDown: boolean;
+  /** What comes after the last lift as a cool-down: nothing, the drills once more, or so many minutes chosen for what has worked. */
+  coolDown: boolean | number;
   /** The drills of a better plan found later, as the coach has taken them over; null: none. */
   taken: readonly TakenDrill[] | null;
   /** The drills as they were when the first ramp set was done; null: none has been. */

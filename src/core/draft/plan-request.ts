@@ -2,7 +2,7 @@ import { mergeWishes, type PlannedAthlete, withFavourites, withoutNever } from "
 import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
-import { lightUnder, type PlannedLift, type PlanRequest } from "../plan";
+import { coolDownRequest, lightUnder, type PlannedLift, type PlanRequest } from "../plan";
 import { isBarKit, type LoadKit, nearestLoadable } from "../plates";
 import { type DoneSet, usualPlates } from "../ramp";
 import { convertWeight } from "../units";
@@ -66,7 +66,7 @@ export function planRequestFor(
     circuits: draft.circuits,
     dropped: draft.dropped,
     tests: draft.tests,
-    coolDown: draft.coolDown,
+    coolDown: coolDownRequest(draft.coolDown, catalog),
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,
     drills: withoutNever(catalog.drills, wishes, draft.own),

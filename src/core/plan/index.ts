@@ -1,7 +1,7 @@
 export { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
 export { type Caution, cautionsFor, cautionsOf } from "./cautions";
 export { circuitOpenedBy, circuitsOf, type InCircuit, type PlanCircuit } from "./circuits-of";
-export type { CoolDown } from "./cool-down";
+export { type CoolDown, type CoolDownRequest, coolDownRequest } from "./cool-down";
 export { drillsTaken } from "./drills-taken";
 export { givenUp } from "./given-up";
 export { lightUnder } from "./light-under";

@@ -12,10 +12,10 @@ const DEPENDS_ON = [
 
 /** The same with what else of it its drills depend on, as values that can be compared. */
 function dependsOn(request: ChoiceRequest): unknown[] {
-  const { experience, limiters, areas } = request.athlete;
+  const { experience, limiters, areas, responses } = request.athlete;
   const kit = request.equipment && [...request.equipment];
   const lifts = request.lifts.map(({ lift, startsEmpty }) => [lift.id, startsEmpty]);
-  return [...DEPENDS_ON.map((key) => request[key]), experience, limiters, areas, kit, lifts];
+  return [...DEPENDS_ON.map((key) => request[key]), experience, limiters, areas, responses, kit, lifts];
 }
 
 /**

@@ -19,7 +19,7 @@ import {
 } from "../drills";
 import type { Progress } from "../optimizer";
 import { blockChoice, blocksOf, rampSecondsOf } from "./block-choice";
-import { coolDownOf } from "./cool-down";
+import { type CoolDown, coolDownChoice, coolDownChosen, coolDownOf } from "./cool-down";
 import { doseReason, usualMinutes } from "./dose-reason";
 import { planFindings } from "./findings";
 import { PlanMemory } from "./plan-memory";
@@ -104,13 +104,25 @@ function* planWith(
     clock = endsAt;
   }
   const inOrder = nonEmpty(planned);
+  const asksCoolDown = request.coolDown ?? null;
+  let coolDown: CoolDown | null = null;
+  if (asksCoolDown === "again") coolDown = coolDownOf(first, clock);
+  else if (asksCoolDown) {
+    const from = coolDownChoice(request, asksCoolDown);
+    coolDown = coolDownChosen(
+      chooser
+        ? yield* chooseDrills(from, chooser)
+        : memory.choose(from, () => drain(chooseDrills(from, quickly(LATER_QUICK_WORK)))),
+      clock,
+    );
+  }
   const plan = {
     steps,
     tests,
     ramps,
     blocks: inOrder,
     coverage: coverageOf(demands, served),
-    coolDown: request.coolDown ? coolDownOf(first, clock) : null,
+    coolDown,
     drillSeconds: inOrder[0].rampsAt,
     seconds: inOrder[0].workAt,
   };

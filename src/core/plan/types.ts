@@ -30,7 +30,7 @@ import type {
 } from "../ramp";
 import type { WorkingSets } from "../strength";
 import type { UnitSystem, Weight } from "../units";
-import type { CoolDown } from "./cool-down";
+import type { CoolDown, CoolDownRequest } from "./cool-down";
 
 /** A main lift with its working sets and the coach's own changes to its ramp. */
 export interface PlannedLift {
@@ -100,8 +100,8 @@ export interface PlanRequest {
   drills: readonly Drill[];
   /** Quick checks between the drills before the first lift; absent: none. */
   tests?: readonly TestStep[];
-  /** Whether the drills before the first lift come once more after the last one, as a cool-down. */
-  coolDown?: boolean;
+  /** What comes after the last lift: the drills before the first once more, or others by an approach of their own; absent: nothing. */
+  coolDown?: CoolDownRequest;
   /** Drills of the first block as the coach has taken them over from a better plan found later. */
   taken?: readonly TakenDrill[];
   /** Drills of the first block that have been done: they stay as they were. */

@@ -91,8 +91,8 @@ export interface Session {
   dropped: readonly DrillId[];
   /** Quick checks between the drills. */
   tests: readonly TestStep[];
-  /** Whether the drills come once more after the last lift, as a cool-down. */
-  coolDown: boolean;
+  /** What comes after the last lift as a cool-down: nothing, the drills once more, or so many minutes chosen for what has worked. */
+  coolDown: boolean | number;
   racks: RackSetup;
   participants: readonly Participant[];
 }

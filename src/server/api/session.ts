@@ -7,7 +7,7 @@ import {
   type Lift,
 } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
-import { lightUnder, type PlannedLift, type PlanRequest } from "@/core/plan";
+import { coolDownRequest, lightUnder, type PlannedLift, type PlanRequest } from "@/core/plan";
 import type { PlanLift, SessionRequest } from "../schemas/plan-api";
 import { kitOf, refuseWeight } from "./ramp";
 
@@ -117,7 +117,7 @@ export function sessionOf(body: SessionRequest, catalog: Catalog): PlanRequest {
     own: withCircuits(body),
     circuits: body.circuits,
     tests: body.tests,
-    coolDown: body.coolDown,
+    coolDown: coolDownRequest(body.coolDown, catalog),
     dropped: body.dropped,
     drills: catalog.drills,
   };

@@ -8,6 +8,7 @@ import { memoize } from "@/lib/memoize";
 import { circuitsField, offerFields, ownDoseField, testsField } from "./drill-work";
 import {
   approachField,
+  coolDownField,
   drillField,
   fineWeightField,
   liftField,
@@ -130,7 +131,7 @@ export const draftSchema = memoize(
           circuits: circuitsField(catalog).default([]),
           dropped: z.array(drillField(catalog)).max(200),
           tests: testsField(catalog).default([]),
-          coolDown: z.boolean().default(false),
+          coolDown: coolDownField,
           taken: plannedDrillsField(catalog),
           begun: plannedDrillsField(catalog).default(null),
         }),

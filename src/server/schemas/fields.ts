@@ -44,6 +44,11 @@ export function idOf(ids: () => readonly string[], thing: string) {
   });
 }
 
+/** What comes after the last lift: nothing, the same again, or so many minutes that are chosen. */
+export const coolDownField = z
+  .union([z.boolean(), whole(1, 20)], "Say whether there is one, or give 1 to 20 minutes.")
+  .default(false);
+
 /** A lift that has a weight of its own. */
 export function loadedLiftField(catalog: Catalog) {
   return idOf(() => catalog.lifts.filter((l) => !l.kind).map((l) => l.id), "lift");

@@ -14,6 +14,7 @@ import {
 } from "./drill-work";
 import {
   areaField,
+  coolDownField,
   demandField,
   drillField,
   equipmentField,
@@ -126,7 +127,7 @@ const sessionFields = (catalog: Catalog) => ({
   /** Quick checks between the drills of one athlete. */
   tests: testsField(catalog).default([]),
   /** The drills once more after the last lift, as a cool-down; of one athlete. */
-  coolDown: z.boolean().default(false),
+  coolDown: coolDownField,
   dropped: z.array(drillField(catalog)).max(MOST_DROPPED).default([]),
 });
 

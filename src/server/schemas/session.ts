@@ -7,6 +7,7 @@ import { pinsField } from "./draft";
 import { circuitsField, testsField } from "./drill-work";
 import {
   approachField,
+  coolDownField,
   drillField,
   fineWeightField,
   liftField,
@@ -71,7 +72,7 @@ export const contentSchema = memoize((catalog: Catalog) =>
     circuits: circuitsField(catalog).default([]),
     dropped: z.array(drillField(catalog)).max(200),
     tests: testsField(catalog).default([]),
-    coolDown: z.boolean().default(false),
+    coolDown: coolDownField,
     racks: z
       .strictObject({
         count: z.number().int().min(1, "Give 1 to 60 racks.").max(60, "Give 1 to 60 racks.").nullable(),
