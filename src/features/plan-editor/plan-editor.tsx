@@ -29,6 +29,7 @@ import { rove } from "@/ui/rove";
 import { Brief } from "./brief";
 import { DrillRows } from "./drill-rows";
 import { KeysDialog } from "./keys-dialog";
+import { LearntSign } from "./learnt-sign";
 import { LiftStrip } from "./lift-strip";
 import { PlanReview } from "./plan-review";
 import { ProofSign } from "./proof-sign";
@@ -89,11 +90,17 @@ export function PlanEditor({
     setWanted(FIRST);
   }, []);
 
+  /** Whether the plan is looked at as it would be without what has helped. */
+  const [isWithout, setWithout] = useState(false);
+  const seen = useMemo(
+    () => (isWithout ? { ...athlete, responses: undefined } : athlete),
+    [athlete, isWithout],
+  );
   const part = usePart(opened, planned, firstPart);
   const isGroup = part !== null;
   const request = useMemo(
-    () => requestInSession(session, { athlete, draft: planned }, gym, catalog, part),
-    [session, athlete, planned, gym, catalog, part],
+    () => requestInSession(session, { athlete: seen, draft: planned }, gym, catalog, part),
+    [session, seen, planned, gym, catalog, part],
   );
   const [memory] = useState(() => new PlanMemory());
   const whole = useMemo(() => planWarmUp(request, memory), [request, memory]);
@@ -196,6 +203,15 @@ export function PlanEditor({
                 <ProofSign {...{ athlete, gym, isUpToDate }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
+            {!isGroup && (
+              <LearntSign
+                athleteId={athlete.id}
+                responses={athlete.responses}
+                plan={whole}
+                isWithout={isWithout}
+                onSwitch={() => setWithout(!isWithout)}
+              />
+            )}
             <DrillRows {...{ plan, stair, chosen }} tests={planned.tests} onChoose={choose} onEdit={edit} />
             <div className="border-t border-line py-1">
               {planned.begun === null && (

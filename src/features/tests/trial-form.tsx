@@ -33,9 +33,10 @@ const SECONDS = [5, 1800] as const;
 /** What a drill takes at its usual dose. Seconds. */
 const usualSeconds = ({ dose }: Drill) => doseSeconds(dose, { sets: dose.sets[0], amount: dose.amount[1] });
 
+const lastOf = ({ results }: OpenTests, test: AthleteTest) => results.findLast((r) => r.test === test.id);
+
 const standing = (opened: OpenTests, test: AthleteTest): TestValue =>
-  opened.results.findLast((r) => r.test === test.id)?.value ??
-  Array.from({ length: test.sides }, () => test.goodFrom);
+  lastOf(opened, test)?.value ?? Array.from({ length: test.sides }, () => test.goodFrom);
 
 /** What can be said for a guess. */
 function guessInWords({ response, demand }: ToTry, test: AthleteTest): string {
@@ -64,7 +65,8 @@ export function TrialForm({
         groups={[{ options: tests.map((t) => ({ value: t.id, label: t.name })) }]}
         onChange={setTestId}
       />
-      <Steps key={test.id} {...{ opened, test, onNote }} />
+      {/* What has just been measured is where the next trial begins. */}
+      <Steps key={`${test.id} ${lastOf(opened, test)?.id}`} {...{ opened, test, onNote }} />
     </section>
   );
 }
@@ -79,7 +81,7 @@ function Steps({
   onNote: (trial: NewTrial, name: string) => Promise<boolean>;
 }) {
   const catalog = useCatalog();
-  const signs = opened.results.findLast((r) => r.test === test.id)?.signs;
+  const signs = lastOf(opened, test)?.signs;
   const guesses = useMemo(() => {
     const may = catalog.drills.filter((d) => !d.retired && !rulesOut(opened.profile, d));
     return nextToTry(test, may, opened.responses, signs);
