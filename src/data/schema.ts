@@ -443,6 +443,23 @@ export const followUp = sqliteTable(
   ],
 );
 
+/** What a coach was asked after changing the same thing again and again, and what was answered. */
+export const preference = sqliteTable(
+  "preference",
+  {
+    drill: text("drill").notNull(),
+    kind: text("kind", { enum: ["never", "favourite"] }).notNull(),
+    /** For whom it was asked, or for which lift it counts; null: that of the athlete or group is with their wishes. */
+    scope: text("scope", { enum: ["athlete", "lift"] }).notNull(),
+    scopeId: text("scope_id").notNull(),
+    /** Of a lift: it counts. Of an athlete: only that it was asked. */
+    counts: integer("counts", { mode: "boolean" }).notNull(),
+    /** Milliseconds since 1970. */
+    at: integer("at").notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.drill, t.kind, t.scope, t.scopeId] })],
+);
+
 /** Drills, lifts and approaches of the gym's own, and the addresses of the coach's films. */
 export const customContent = sqliteTable("own_content", {
   id: text("id").primaryKey(),

@@ -6,6 +6,7 @@ export {
   mergeWishes,
   NO_WISHES,
   sharedWishes,
+  wishesFor,
   withFavourites,
   withoutNever,
 } from "./wishes";

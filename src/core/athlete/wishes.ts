@@ -1,4 +1,4 @@
-import type { Approach, Drill, DrillId } from "../catalog";
+import type { Approach, Catalog, Drill, DrillId, LiftId } from "../catalog";
 
 /** Drills that are liked, or never to be used, in a gym, for a group or for an athlete. */
 export interface DrillWishes {
@@ -21,6 +21,17 @@ export function mergeWishes(...all: readonly (DrillWishes | undefined)[]): Drill
   if (said.size === 0) return NO_WISHES;
   const of = (kind: keyof DrillWishes) => [...said].filter(([, k]) => k === kind).map(([id]) => id);
   return { favourites: of("favourites"), never: of("never") };
+}
+
+/** What a gym, the lifts of a session and an athlete wish: of a drill the last of them that says anything counts. */
+export function wishesFor(
+  gym: { wishes?: DrillWishes },
+  lifts: readonly { lift: LiftId }[],
+  athlete: { wishes?: DrillWishes },
+  { custom }: Pick<Catalog, "custom">,
+): DrillWishes {
+  const ofLifts = lifts.map((l) => custom.liftWishes?.[l.lift]);
+  return mergeWishes(gym.wishes, ...ofLifts, athlete.wishes);
 }
 
 /** What all of several people wish. */

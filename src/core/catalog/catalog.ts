@@ -11,6 +11,8 @@ export interface CustomContent {
   films?: Readonly<Record<DrillId, string>>;
   /** How much longer drills take here than planned, by drill; absent: as planned. */
   paces?: Readonly<Record<DrillId, number>>;
+  /** Drills that are liked, or never used, before a lift, by the lift; absent: none. */
+  liftWishes?: Readonly<Record<LiftId, { favourites: readonly DrillId[]; never: readonly DrillId[] }>>;
 }
 
 export const NO_CUSTOM_CONTENT: CustomContent = { drills: [], lifts: [], approaches: [] };

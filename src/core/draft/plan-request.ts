@@ -1,4 +1,4 @@
-import { mergeWishes, type PlannedAthlete, withFavourites, withoutNever } from "../athlete";
+import { type PlannedAthlete, wishesFor, withFavourites, withoutNever } from "../athlete";
 import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
@@ -52,7 +52,7 @@ export function planRequestFor(
       secondsLeft: d.secondsLeft ?? undefined,
     };
   });
-  const wishes = mergeWishes(gym.wishes, athlete.wishes);
+  const wishes = wishesFor(gym, draft.lifts, athlete, catalog);
   return {
     unit: gym.unit,
     lifts,

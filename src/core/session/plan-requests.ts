@@ -1,8 +1,8 @@
 import {
   type AthleteProfile,
   type AthleteRecord,
-  mergeWishes,
   sharedWishes,
+  wishesFor,
   withFavourites,
   withoutNever,
 } from "../athlete";
@@ -28,7 +28,7 @@ export function groupRequestFor(
 ): GroupRequest | null {
   if (members.length < 2) return null;
   // What all do follows what all wish; whoever never does a drill does something else meanwhile.
-  const wishesOf = ({ athlete }: MemberDraft) => mergeWishes(gym.wishes, athlete.wishes);
+  const wishesOf = ({ athlete, draft }: MemberDraft) => wishesFor(gym, draft.lifts, athlete, catalog);
   const wishes = sharedWishes(members.map(wishesOf));
   const isPinned = (own: WarmUpDraft["own"], id: DrillId) => own.some((o) => o.drill === id);
   /** What one never does: not what the coach has put in for that one, or for all in spite of all. */
@@ -98,7 +98,7 @@ export function requestInSession(
   // What the coach has said of what all do is said to this one too.
   const own = [...session.own.filter((o) => !draft.own.some((mine) => mine.drill === o.drill)), ...draft.own];
   const steps = part.steps.map(({ placed }) => ({ drill: placed.candidate.drill.id }));
-  const wishes = mergeWishes(gym.wishes, athlete.wishes);
+  const wishes = wishesFor(gym, draft.lifts, athlete, catalog);
   return {
     ...request,
     minutes: session.minutes,

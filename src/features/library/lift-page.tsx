@@ -3,6 +3,7 @@ import { additionsFor } from "@/core/ramp";
 import { LiftFigure } from "@/features/shared/figure";
 import { DemandBars } from "./demand-bars";
 import { IMPLEMENT_NAMES } from "./implement-names";
+import { LiftWishes } from "./lift-wishes";
 
 /** A lift to read: what it asks of the body, what it loads, what its ramp has to know. */
 export function LiftPage({ lift }: { lift: Lift }) {
@@ -41,6 +42,7 @@ export function LiftPage({ lift }: { lift: Lift }) {
             </ul>
           </section>
         )}
+        <LiftWishes lift={lift} />
       </article>
       <LiftFigure
         lift={lift}

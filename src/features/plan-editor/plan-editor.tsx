@@ -20,6 +20,7 @@ import { Dropped } from "@/features/shared/dropped";
 import { NEW_TEST } from "@/features/shared/new-test";
 import { useAnnounced } from "@/features/shared/use-announced";
 import type { FloorStatus } from "@/server/floor/floor-status";
+import type { PreferenceQuestion as Question } from "@/server/preferences/preferences";
 import type { OpenWarmUp } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { IconButton } from "@/ui/button";
@@ -32,6 +33,7 @@ import { KeysDialog } from "./keys-dialog";
 import { LearntSign } from "./learnt-sign";
 import { LiftStrip } from "./lift-strip";
 import { PlanReview } from "./plan-review";
+import { PreferenceQuestion } from "./preference-question";
 import { ProofSign } from "./proof-sign";
 import { RampRows } from "./ramp-rows";
 import { type Chosen, chosenOf, sameChoice, treadOf } from "./selection";
@@ -56,11 +58,14 @@ export function PlanEditor({
   part: firstPart,
   stamp,
   floor,
+  question,
 }: {
   opened: OpenWarmUp;
   part: MemberPlan | null;
   stamp: SessionStamp | null;
   floor: FloorStatus;
+  /** What the coach is asked about this athlete; null: nothing. */
+  question: Question | null;
 }) {
   const { opened, onReached } = useReached(openedFirst);
   const { session, gym, member } = opened;
@@ -203,6 +208,7 @@ export function PlanEditor({
                 <ProofSign {...{ athlete, gym, isUpToDate }} draft={planned} plan={whole} onEdit={edit} />
               )}
             </div>
+            <PreferenceQuestion athlete={athlete} question={question} />
             {!isGroup && (
               <LearntSign
                 athleteId={athlete.id}

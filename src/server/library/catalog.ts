@@ -1,8 +1,10 @@
 import { catalogWith } from "@/catalog";
+import { type DrillWishes, NO_WISHES } from "@/core/athlete";
 import type { Approach, Catalog, CustomContent, Drill, Lift } from "@/core/catalog";
 import { drillPaces } from "@/core/record";
 import { dayAfter } from "@/core/session";
 import { type CustomRow, customContentStamp, listCustomContent } from "@/data/custom-content";
+import { listPreferences, preferencesStamp } from "@/data/preferences";
 import { drillTimes, drillTimesStamp } from "@/data/records";
 import { isEqual } from "@/lib/equality";
 import { parseJson } from "../parse-json";
@@ -42,16 +44,42 @@ async function readPaces(now: string): Promise<Record<string, number>> {
   return drillPaces(rows.map(({ athleteId, ...r }) => ({ ...r, athlete: athleteId })));
 }
 
+/** What is liked, and never used, before lifts. */
+async function readLiftWishes(): Promise<NonNullable<CustomContent["liftWishes"]>> {
+  const wishes: Record<string, DrillWishes> = {};
+  for (const { scope, scopeId, counts, kind, drill } of await listPreferences()) {
+    if (scope !== "lift" || !counts) continue;
+    const { favourites, never } = wishes[scopeId] ?? NO_WISHES;
+    wishes[scopeId] =
+      kind === "never"
+        ? { favourites, never: [...never, drill] }
+        : { favourites: [...favourites, drill], never };
+  }
+  return wishes;
+}
+
+/** What has anything in it. */
+const someOf = <T extends Record<string, object>>(content: T): Partial<T> =>
+  Object.values(content).some((c) => Object.keys(c).length > 0) ? content : {};
+
 let last: { stamp: string; catalog: Catalog } | null = null;
 
 /** The catalog as it is stored now. The same value for as long as nothing in it changes. */
 export async function openCatalog(): Promise<Catalog> {
   const now = today();
-  const [content, times] = await Promise.all([customContentStamp(), drillTimesStamp(now)]);
-  const stamp = `${now} ${content} ${times}`;
+  const [content, times, wished] = await Promise.all([
+    customContentStamp(),
+    drillTimesStamp(now),
+    preferencesStamp(),
+  ]);
+  const stamp = `${now} ${content} ${times} ${wished}`;
   if (last?.stamp === stamp) return last.catalog;
-  const [custom, paces] = await Promise.all([readCustomContent(), readPaces(now)]);
-  const next = { ...custom, ...(Object.keys(paces).length > 0 && { paces }) };
+  const [custom, paces, liftWishes] = await Promise.all([
+    readCustomContent(),
+    readPaces(now),
+    readLiftWishes(),
+  ]);
+  const next = { ...custom, ...someOf({ paces }), ...someOf({ liftWishes }) };
   // What is the same stays the same value, so that what was worked out from it is still known.
   const catalog = last && isEqual(last.catalog.custom, next) ? last.catalog : catalogWith(next);
   last = { stamp, catalog };

@@ -5,6 +5,7 @@ import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
 import { floorStatus } from "@/server/floor/floor-status";
 import { openCatalog } from "@/server/library/catalog";
 import { groupPlanOf } from "@/server/plans/plan-session";
+import { openQuestion } from "@/server/preferences/preferences";
 import { sessionStamp } from "@/server/sessions/session-stamp";
 import { openedWarmUp, warmUpTitle } from "../opened";
 
@@ -20,10 +21,11 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 export default async function WarmUpPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
-  const [opened, stamp, floor] = await Promise.all([
+  const [opened, stamp, floor, question] = await Promise.all([
     openedWarmUp(id, athlete),
     sessionStamp(id),
     floorStatus(id),
+    openQuestion(athlete, catalog),
   ]);
   if (!opened.ok) {
     if (opened.error.kind === "missing") notFound();
@@ -34,5 +36,7 @@ export default async function WarmUpPage({ params }: Params) {
   const part = group?.members.find((m) => m.id === athlete) ?? null;
   // Another session begins anew; so does one that somebody has changed for everybody.
   const key = `${id} ${athlete} ${revision}`;
-  return <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} floor={floor} />;
+  return (
+    <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} floor={floor} question={question} />
+  );
 }

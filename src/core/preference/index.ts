@@ -1,0 +1,1 @@
+export { type DrillEdits, type RepeatedEdit, repeatedEdit, SESSIONS_LOOKED_AT } from "./repeated-edit";

@@ -1,0 +1,7 @@
+"use server";
+
+import { answerQuestion, answerSchema, liftWishSchema, removeLiftWish } from "../preferences/preferences";
+import { action } from "./action";
+
+export const answerQuestionAction = action(answerSchema, answerQuestion);
+export const removeLiftWishAction = action(liftWishSchema, removeLiftWish);
