@@ -3,6 +3,7 @@ import { renderToBuffer } from "@react-pdf/renderer";
 import { catalogWith } from "@/catalog";
 import { type Catalog, type CustomContent, NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { SheetsPdf } from "@/features/card/sheets-pdf";
+import { ReportPdf } from "@/features/report/report-pdf";
 import { isEqual } from "@/lib/equality";
 import { readBundle } from "@/server/files/read-bundle";
 import { orderRacks } from "@/server/plans/order-racks";
@@ -29,6 +30,7 @@ export default async function work({
 
 async function pdfOf(pages: Pages): Promise<Buffer> {
   if (pages.kind === "cards") return onePageEach(pages.of);
+  if (pages.kind === "report") return renderToBuffer(<ReportPdf {...pages.of} />);
   const { session, plan, gym } = pages.of;
   const racks = orderRacks(session, plan, gym, catalog);
   return renderToBuffer(<SheetsPdf {...pages.of} racks={racks} catalog={catalog} />);

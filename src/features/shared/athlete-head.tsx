@@ -39,7 +39,7 @@ export function AthleteHead({
           </span>
           <h1 className="text-[2.125rem] leading-tight font-extrabold tracking-tight">{athlete.name}</h1>
         </div>
-        <div className="flex gap-3">{children}</div>
+        <div className="flex flex-wrap gap-x-5 gap-y-2">{children}</div>
       </div>
       <nav
         aria-label={`Pages of ${athlete.name}`}

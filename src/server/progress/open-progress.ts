@@ -45,6 +45,8 @@ export interface Progress {
   /** Of each person on average. */
   demands: readonly DemandTime[];
   limiters: readonly DemandId[];
+  /** Sessions of one person each that were written down, those who were absent left out. */
+  attended: number;
   pains: readonly { day: string; athlete: string; session: string; pain: Pain }[];
 }
 
@@ -87,7 +89,8 @@ async function progressOf(
     rows.map((r) => ({ ...r, seconds: r.seconds / Math.max(1, ids.length) }));
   const [only] = people;
   const of = people.length === 1 && only ? responses.of(only.id) : responses.ofAll;
-  const times = Math.max(1, records.filter((r) => r.presence !== "absent").length);
+  const attended = records.filter((r) => r.presence !== "absent").length;
+  const times = Math.max(1, attended);
   const nameOf = new Map(people.map((p) => [p.id, p.name]));
   return {
     ...{ today: now, period, people: people.length, sessions, limiters },
@@ -98,6 +101,7 @@ async function progressOf(
       const sum = (key: "planned" | "seconds") => rows.reduce((total, r) => total + r[key], 0) / times;
       return [{ phase: PHASE_NAMES[phase], planned: sum("planned"), real: sum("seconds") }];
     }),
+    attended,
     demands: demandTimes(each(recent), each(all), catalog.drills, limiters),
     pains: records.flatMap((r) =>
       (r.pains as Pain[]).map((pain) => ({
