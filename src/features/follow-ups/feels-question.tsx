@@ -4,7 +4,8 @@ import { useState } from "react";
 import { FEELS, type Feels, type FollowUpMoment } from "@/core/follow-up";
 import { Button } from "@/ui/button";
 
-const FEELS_WORDS: Record<Feels, string> = {
+/** How it feels, as it is said. */
+export const FEELS_WORDS: Record<Feels, string> = {
   usual: "As usual",
   sore: "A bit sore",
   worse: "Worse than before",

@@ -1,6 +1,7 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
+import { ChevronRight } from "lucide-react";
 import { AREAS } from "@/core/catalog";
 import { counted, formatClock } from "@/core/units";
 import { SiteHeader } from "@/features/shared/site-header";
@@ -67,6 +68,7 @@ function AthleteRecordRow({ sessionId, of }: { sessionId: string; of: RecordOfAt
   return (
     <details className="group">
       <summary className="flex min-h-12 cursor-pointer flex-wrap items-center gap-x-6 gap-y-1 py-1 hover:bg-field">
+        <ChevronRight aria-hidden className="-mr-4 size-4 text-ink-faint group-open:rotate-90" />
         <span className="w-56 text-sm font-semibold">{name}</span>
         {presence === "absent" ? (
           <span className="text-ink-soft">Absent</span>

@@ -21,7 +21,7 @@ const SHOWN = 8;
 /** Tests of an athlete, trials of drills, and what they have shown. */
 export function AthleteTests({ opened }: { opened: OpenTests }) {
   const [openTest, setOpenTest] = useState<string | null>(null);
-  const { noteResult, noteTrial, remove } = useNotes(opened.athlete.id);
+  const { noteResult, noteTrial, remove, addLimiter } = useNotes(opened.athlete.id);
   return (
     <div className="min-h-dvh">
       <SiteHeader at="/athletes" />
@@ -31,6 +31,7 @@ export function AthleteTests({ opened }: { opened: OpenTests }) {
           <TestList
             {...{ opened, openTest }}
             onOpen={setOpenTest}
+            onLimiter={addLimiter}
             onNote={async (result) => {
               const done = await noteResult(result, testById(result.test)!.name);
               if (done) setOpenTest(null);

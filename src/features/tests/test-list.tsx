@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { tests } from "@/catalog/tests";
-import { DEMANDS } from "@/core/demands";
+import { DEMANDS, type DemandId } from "@/core/demands";
 import { type AthleteTest, improvementOf, isPoor, type TestValue, valueInWords } from "@/core/response";
 import type { NotedResult, OpenTests } from "@/server/trials/open-tests";
 import { Button } from "@/ui/button";
@@ -24,10 +24,13 @@ export function TestList({
   openTest,
   onOpen,
   onNote,
+  onLimiter,
 }: {
   opened: OpenTests;
   openTest: string | null;
   onOpen: (test: string | null) => void;
+  /** Takes what a test points to as a limiter. */
+  onLimiter: (demand: DemandId) => void;
   onNote: (result: NewResult) => Promise<boolean>;
 }) {
   return (
@@ -41,6 +44,8 @@ export function TestList({
             <li key={test.id} className="border-t border-line py-2">
               <TestRow
                 {...{ test, cold, isLimiters }}
+                pointsTo={pointedTo(test, cold.at(-1)?.signs ?? [], opened.limiters)}
+                onLimiter={onLimiter}
                 isOpen={openTest === test.id}
                 onToggle={() => onOpen(openTest === test.id ? null : test.id)}
               />
@@ -64,7 +69,17 @@ function inOrder({ limiters, results }: OpenTests): AthleteTest[] {
   return tests.toSorted((a, b) => rank(a) - rank(b));
 }
 
+/** What was seen in a test, and what may be behind it that is no limiter yet. */
+function pointedTo(test: AthleteTest, seen: readonly string[], limiters: readonly DemandId[]) {
+  return (test.signs ?? [])
+    .filter((s) => seen.includes(s.id))
+    .map((s) => ({ sign: s.name, demands: s.pointsTo.filter((d) => !limiters.includes(d)) }))
+    .filter((s) => s.demands.length > 0);
+}
+
 function TestRow({
+  pointsTo,
+  onLimiter,
   test,
   cold,
   isLimiters,
@@ -75,6 +90,8 @@ function TestRow({
   /** Outcomes before warm-ups, the oldest first. */
   cold: readonly NotedResult[];
   isLimiters: boolean;
+  pointsTo: ReturnType<typeof pointedTo>;
+  onLimiter: (demand: DemandId) => void;
   isOpen: boolean;
   onToggle: () => void;
 }) {
@@ -109,6 +126,16 @@ function TestRow({
         ) : (
           <p className="mt-0.5 text-ink-soft">Not tested yet.</p>
         )}
+        {pointsTo.map(({ sign, demands }) => (
+          <p key={sign} className="mt-1 flex flex-wrap items-center gap-2">
+            <span>{sign}. It may come from:</span>
+            {demands.map((d) => (
+              <Button key={d} onClick={() => onLimiter(d)} aria-label={`Add limiter: ${DEMANDS[d].name}`}>
+                {DEMANDS[d].name}
+              </Button>
+            ))}
+          </p>
+        ))}
       </div>
       <Button aria-expanded={isOpen} aria-label={`Measure: ${test.name}`} onClick={onToggle}>
         {isOpen ? "Close" : "Measure"}

@@ -3,7 +3,9 @@
 import { useRouter } from "next/navigation";
 import { toast } from "@/client/toast";
 import { useAsk } from "@/client/use-ask";
+import { DEMANDS, type DemandId } from "@/core/demands";
 import { newId } from "@/lib/new-id";
+import { addLimiterAction } from "@/server/actions/athletes";
 import { noteResultAction, noteTrialAction, removeNoteAction } from "@/server/actions/trials";
 import type { NotedResult, NotedTrial } from "@/server/trials/open-tests";
 
@@ -51,5 +53,9 @@ export function useNotes(athleteId: string) {
       () => void toast(`Deleted: ${name}`, { action: { label: "Undo", onClick: () => void undo() } }),
     );
   };
-  return { noteResult, noteTrial, remove };
+  const addLimiter = async (demand: DemandId) => {
+    const outcome = await ask(addLimiterAction, { athleteId, demand });
+    said(outcome, () => void toast(`Limiter: ${DEMANDS[demand].name}`));
+  };
+  return { noteResult, noteTrial, remove, addLimiter };
 }

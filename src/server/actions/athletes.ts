@@ -1,5 +1,6 @@
 "use server";
 
+import { addLimiter, addLimiterSchema } from "../athletes/add-limiter";
 import {
   addAthletesFromList,
   changeSeveral,
@@ -18,6 +19,7 @@ import { action } from "./action";
 
 export const saveAthleteAction = action(saveAthleteSchema, saveAthlete);
 export const addAthletesAction = action(addAthletesSchema, addAthletesFromList);
+export const addLimiterAction = action(addLimiterSchema, addLimiter);
 export const eraseAthleteAction = action(eraseSchema, erase);
 export const noteReachedAction = action(noteReachedSchema, noteReached);
 export const noteWeightAction = action(noteWeightSchema, noteWeight);

@@ -29,7 +29,7 @@ test("a test and a trial are stored once, and are on record with what was done",
   }
   await writeAsPlannedAction({ sessionId: "today-masters", absent: [] });
   const { tests, trials, sessions, sets } = await record();
-  expect(tests).toEqual([{ ...test1, signs: [], sessionId: null }]);
+  expect(tests).toEqual([{ ...test1, signs: [], sessionId: "today-masters" }]);
   expect(trials).toEqual([trial]);
   expect(sessions).toMatchObject([{ sessionId: "today-masters", presence: "there", readySeconds: null }]);
   expect(sets.some((s) => s.isWork && s.weight > 20)).toBe(true);

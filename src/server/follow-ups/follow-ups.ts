@@ -111,14 +111,20 @@ export async function openFollowUps(athleteId?: string): Promise<FollowUp[]> {
     listAreas([...new Set(hurt.map((h) => h.session.athleteId))]),
   ]);
   return followUpsOf(hurt, answered, areas)
-    .filter((f) => f.moment !== null || isForCoach(f))
-    .sort((a, b) => b.day.localeCompare(a.day) || a.athlete.name.localeCompare(b.athlete.name));
+    .sort((a, b) => b.day.localeCompare(a.day) || a.athlete.name.localeCompare(b.athlete.name))
+    .filter(isNewest)
+    .filter((f) => f.moment !== null || isForCoach(f));
 }
 
 /** Whether a follow-up has come to something that is not looked after yet. */
 function isForCoach({ verdict, marked }: FollowUp): boolean {
   if (verdict === "refer") return marked !== "avoid";
   return verdict === "too-much" && marked !== "sore" && marked !== "avoid";
+}
+
+/** Whether nothing newer is about the same: of one knee only the last session is asked about. */
+function isNewest({ athlete, about }: FollowUp, at: number, all: readonly FollowUp[]): boolean {
+  return all.findIndex((f) => f.athlete.id === athlete.id && f.about === about) === at;
 }
 
 /** What is asked of one athlete about one session. */

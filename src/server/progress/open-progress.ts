@@ -3,10 +3,12 @@ import { testById } from "@/catalog/tests";
 import { drillById, liftById, PHASE_NAMES, PHASES } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
 import type { Pain } from "@/core/floor";
+import type { FollowUpAnswer } from "@/core/follow-up";
 import { type DemandTime, demandTimes } from "@/core/progress";
 import { type MaximumOfDay, maximumHistory } from "@/core/strength";
 import type { UnitSystem, Weight } from "@/core/units";
 import { listAthletes, listGroups, readAthlete, readGroup } from "@/data/athletes";
+import { listFollowUpsOf } from "@/data/follow-ups";
 import { listAthleteSessions, listSessionTimes, listWorkSets, secondsByDrill } from "@/data/records";
 import { listTestResults, listTrials } from "@/data/trials";
 import { bodyOf } from "../athletes/athlete-record";
@@ -47,7 +49,14 @@ export interface Progress {
   limiters: readonly DemandId[];
   /** Sessions of one person each that were written down, those who were absent left out. */
   attended: number;
-  pains: readonly { day: string; athlete: string; session: string; pain: Pain }[];
+  /** With how it was afterwards, as far as it was answered. */
+  pains: readonly {
+    day: string;
+    athlete: string;
+    session: string;
+    pain: Pain;
+    answers: readonly FollowUpAnswer[];
+  }[];
 }
 
 /** Progress of one athlete. */
@@ -76,7 +85,7 @@ async function progressOf(
   const now = today();
   const days = PERIODS[period];
   const since = days === null ? EVER : dayBefore(now, days);
-  const [catalog, responses, sessions, ofPeriod, recent, all, records] = await Promise.all([
+  const [catalog, responses, sessions, ofPeriod, recent, all, records, answered] = await Promise.all([
     openCatalog(),
     openResponses(),
     listSessionTimes(ids, since),
@@ -84,6 +93,7 @@ async function progressOf(
     secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.recent)),
     secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.all)),
     listAthleteSessions(ids, since),
+    listFollowUpsOf(ids),
   ]);
   const each = (rows: typeof all) =>
     rows.map((r) => ({ ...r, seconds: r.seconds / Math.max(1, ids.length) }));
@@ -106,6 +116,9 @@ async function progressOf(
     pains: records.flatMap((r) =>
       (r.pains as Pain[]).map((pain) => ({
         ...{ day: r.day, athlete: nameOf.get(r.athleteId) ?? "", session: r.name, pain },
+        answers: answered
+          .filter((a) => a.sessionId === r.sessionId && a.athleteId === r.athleteId && a.about === pain.area)
+          .map(({ moment, feels, level }) => ({ moment, feels, level })),
       })),
     ),
   };

@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { findSessionOf } from "@/data/sessions";
 import { addTestResult, addTrial, removeNoted } from "@/data/trials";
 import { type Refused, refuse } from "../schemas/problems";
 import type { noteResultSchema, noteTrialSchema, removeNotedSchema } from "../schemas/trials";
@@ -15,7 +16,9 @@ export async function noteResult({
   result,
 }: z.output<typeof noteResultSchema>): Promise<{ kind: "noted" } | Refused> {
   if (isAhead(result.day)) return refuse(AHEAD);
-  const stored = await addTestResult({ ...result, athleteId, at: Date.now() });
+  // A test on the day of a session is that session's, unless it says otherwise.
+  const sessionId = result.sessionId ?? (await findSessionOf(athleteId, result.day));
+  const stored = await addTestResult({ ...result, sessionId, athleteId, at: Date.now() });
   return stored ? { kind: "noted" } : refuse(GONE);
 }
 

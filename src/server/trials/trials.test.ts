@@ -4,6 +4,7 @@ import { together, write } from "@/data/database";
 import { testResult, trial } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
+import { addLimiterAction } from "../actions/athletes";
 import { noteResultAction, noteTrialAction, removeNoteAction } from "../actions/trials";
 import { athleteRecords } from "../athletes/athlete-record";
 import { openAthlete, saveAthlete } from "../athletes/athletes";
@@ -94,6 +95,22 @@ test("nobody's tests are stored", async () => {
     kind: "refused",
   });
   expect(await openTests("nobody")).toBeNull();
+});
+
+test("what a test points to becomes a limiter, after those that are there, eight at most", async () => {
+  const limiters = async () => (await openAthlete("ilse"))!.draft.limiters;
+  const before = await limiters();
+  for (let i = 0; i < 2; i++) {
+    expect(await addLimiterAction({ athleteId: "ilse", demand: "glute-med" })).toEqual({ kind: "added" });
+  }
+  expect(await limiters()).toEqual([...before, "glute-med"]);
+  const many = ["neck", "lats", "biceps", "quads", "grip"] as const;
+  for (const demand of many) await addLimiterAction({ athleteId: "ilse", demand });
+  expect(await addLimiterAction({ athleteId: "ilse", demand: "triceps" })).toMatchObject({
+    kind: "refused",
+    message: expect.stringMatching(/8 limiters already/),
+  });
+  expect(await addLimiterAction({ athleteId: "nobody", demand: "neck" })).toMatchObject({ kind: "refused" });
 });
 
 describe("what has been learnt", () => {
