@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, gte, inArray, isNull, lt, max, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, gte, inArray, isNull, lt, max, ne, type SQL, sql } from "drizzle-orm";
 import { database, together, write } from "./database";
 import { athlete, athleteSession, doneDrill, doneSet } from "./schema";
 
@@ -59,6 +59,35 @@ export async function readSessionRecord(sessionId: string): Promise<SessionRows>
     db.select().from(doneSet).where(eq(doneSet.sessionId, sessionId)).orderBy(asc(doneSet.place)),
   ]);
   return { sessions, drills, sets };
+}
+
+/** How often some athletes have trained since a day; who was absent has not. */
+export async function countAttended(athleteIds: readonly string[], since: string): Promise<number> {
+  const db = await database();
+  return db.$count(
+    athleteSession,
+    and(
+      inArray(athleteSession.athleteId, [...athleteIds]),
+      gte(athleteSession.day, since),
+      ne(athleteSession.presence, "absent"),
+    ),
+  );
+}
+
+/** Sessions of some athletes since a day in which something hurt, the newest first. */
+export async function listHurt(athleteIds: readonly string[], since: string): Promise<AthleteSessionRow[]> {
+  const db = await database();
+  return db
+    .select()
+    .from(athleteSession)
+    .where(
+      and(
+        inArray(athleteSession.athleteId, [...athleteIds]),
+        gte(athleteSession.day, since),
+        ne(sql`${athleteSession.pains}`, "[]"),
+      ),
+    )
+    .orderBy(desc(athleteSession.day), desc(athleteSession.endedAt));
 }
 
 /** Sessions of some athletes since a day, the newest first. */

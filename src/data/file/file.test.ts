@@ -131,13 +131,13 @@ describe("copies", () => {
     const { client } = await openDatabaseFile();
     await addGroup(client, "a");
     await client.executeMultiple(
-      "DROP TABLE preference; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
+      "DROP TABLE athlete_session; DROP TABLE done_drill; DROP TABLE done_set; DROP TABLE preference; DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)",
     );
     client.close();
     const again = await opened();
     await again.execute("SELECT counts FROM preference");
     const [copy] = listCopies(file);
-    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0021_preferences\.db$/);
+    expect(path.basename(copy!.file)).toMatch(/^upgrade-.*-before-0020_records\.db$/);
     expect(await groupsOf(copy!.file)).toEqual(["a"]);
   });
 

@@ -33,7 +33,7 @@ CREATE TABLE `done_drill` (
 	FOREIGN KEY (`athlete_id`) REFERENCES `athlete`(`id`) ON UPDATE no action ON DELETE cascade
 );
 --> statement-breakpoint
-CREATE INDEX `done_drill_athlete_day` ON `done_drill` (`athlete_id`,`day`);--> statement-breakpoint
+CREATE INDEX `done_drill_sums` ON `done_drill` (`athlete_id`,`day`,`is_done`,`phase`,`drill`,`planned_seconds`,`real_seconds`);--> statement-breakpoint
 CREATE INDEX `done_drill_day` ON `done_drill` (`day`);--> statement-breakpoint
 CREATE TABLE `done_set` (
 	`session_id` text NOT NULL,
@@ -52,4 +52,13 @@ CREATE TABLE `done_set` (
 	FOREIGN KEY (`athlete_id`) REFERENCES `athlete`(`id`) ON UPDATE no action ON DELETE cascade
 );
 --> statement-breakpoint
-CREATE INDEX `done_set_athlete_lift_day` ON `done_set` (`athlete_id`,`lift`,`day`);
+CREATE INDEX `done_set_athlete_lift_day` ON `done_set` (`athlete_id`,`lift`,`day`);--> statement-breakpoint
+CREATE TABLE `preference` (
+	`drill` text NOT NULL,
+	`kind` text NOT NULL,
+	`scope` text NOT NULL,
+	`scope_id` text NOT NULL,
+	`counts` integer NOT NULL,
+	`at` integer NOT NULL,
+	PRIMARY KEY(`drill`, `kind`, `scope`, `scope_id`)
+);

@@ -9,7 +9,7 @@ import { type MaximumOfDay, maximumHistory } from "@/core/strength";
 import type { UnitSystem, Weight } from "@/core/units";
 import { listAthletes, listGroups, readAthlete, readGroup } from "@/data/athletes";
 import { listFollowUpsOf } from "@/data/follow-ups";
-import { listAthleteSessions, listSessionTimes, listWorkSets, secondsByDrill } from "@/data/records";
+import { countAttended, listHurt, listSessionTimes, listWorkSets, secondsByDrill } from "@/data/records";
 import { listTestResults, listTrials } from "@/data/trials";
 import { bodyOf } from "../athletes/athlete-record";
 import { openCatalog } from "../library/catalog";
@@ -42,7 +42,7 @@ export interface Progress {
   people: number;
   responses: readonly NamedResponse[];
   sessions: readonly { sessionId: string; day: string; name: string; planned: number; real: number }[];
-  /** Of a session of one person on average. */
+  /** Of a session of one person on average, of the last year at most. */
   phases: readonly { phase: string; planned: number; real: number }[];
   /** Of each person on average. */
   demands: readonly DemandTime[];
@@ -85,22 +85,27 @@ async function progressOf(
   const now = today();
   const days = PERIODS[period];
   const since = days === null ? EVER : dayBefore(now, days);
-  const [catalog, responses, sessions, ofPeriod, recent, all, records, answered] = await Promise.all([
-    openCatalog(),
-    openResponses(),
-    listSessionTimes(ids, since),
-    secondsByDrill(ids, since),
-    secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.recent)),
-    secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.all)),
-    listAthleteSessions(ids, since),
-    listFollowUpsOf(ids),
-  ]);
+  const yearAgo = dayBefore(now, PERIODS.year);
+  // How long phases take now is not told by what they took years ago.
+  const phasesSince = since > yearAgo ? since : yearAgo;
+  const [catalog, responses, sessions, ofPeriod, recent, all, hurt, timed, attended, answered] =
+    await Promise.all([
+      openCatalog(),
+      openResponses(),
+      listSessionTimes(ids, since),
+      secondsByDrill(ids, phasesSince),
+      secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.recent)),
+      secondsByDrill(ids, dayBefore(now, DEMAND_DAYS.all)),
+      listHurt(ids, since),
+      countAttended(ids, phasesSince),
+      countAttended(ids, since),
+      listFollowUpsOf(ids),
+    ]);
   const each = (rows: typeof all) =>
     rows.map((r) => ({ ...r, seconds: r.seconds / Math.max(1, ids.length) }));
   const [only] = people;
   const of = people.length === 1 && only ? responses.of(only.id) : responses.ofAll;
-  const attended = records.filter((r) => r.presence !== "absent").length;
-  const times = Math.max(1, attended);
+  const times = Math.max(1, timed);
   const nameOf = new Map(people.map((p) => [p.id, p.name]));
   return {
     ...{ today: now, period, people: people.length, sessions, limiters },
@@ -113,7 +118,7 @@ async function progressOf(
     }),
     attended,
     demands: demandTimes(each(recent), each(all), catalog.drills, limiters),
-    pains: records.flatMap((r) =>
+    pains: hurt.flatMap((r) =>
       (r.pains as Pain[]).map((pain) => ({
         ...{ day: r.day, athlete: nameOf.get(r.athleteId) ?? "", session: r.name, pain },
         answers: answered
