@@ -8,6 +8,7 @@ import {
   floorEvent,
   floorRun,
   followUp,
+  preference,
   testResult,
   trial,
 } from "./schema";
@@ -25,6 +26,9 @@ export interface FloorRows {
   run: typeof floorRun.$inferSelect;
   events: Omit<typeof floorEvent.$inferSelect, "seq">[];
 }
+
+/** What was asked about drills, and answered. */
+export type PreferenceRows = (typeof preference.$inferSelect)[];
 
 /** Rows that one statement takes. */
 const MOST_ROWS = 500;
@@ -130,6 +134,19 @@ export function putRecords(
       ...inParts(events).map((p) => db.insert(floorEvent).values(p).onConflictDoNothing()),
     ]),
   ];
+}
+
+/** All that coaches were asked, in one order. */
+export async function readPreferenceRows() {
+  const db = await database();
+  const { drill, kind, scope, scopeId } = preference;
+  return db.select().from(preference).orderBy(asc(scope), asc(scopeId), asc(drill), asc(kind));
+}
+
+/** Puts what was answered in the place of all that was; null: it stays. */
+export function putPreferences(db: Database, rows: PreferenceRows | null): Statement[] {
+  if (rows === null) return [];
+  return [db.delete(preference), ...inParts(rows).map((p) => db.insert(preference).values(p))];
 }
 
 /** Takes away what was tested, tried and answered by some athletes. */

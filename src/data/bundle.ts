@@ -1,7 +1,15 @@
 import { asc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { groupRows } from "@/lib/group-rows";
-import { type FloorRows, putRecords, type RecordRows, removeFloors, removeRecords } from "./bundle-records";
+import {
+  type FloorRows,
+  type PreferenceRows,
+  putPreferences,
+  putRecords,
+  type RecordRows,
+  removeFloors,
+  removeRecords,
+} from "./bundle-records";
 import { type Database, database, type Statement, together, write } from "./database";
 import {
   athlete,
@@ -140,6 +148,8 @@ export interface BundleRows {
   }[];
   records: RecordRows[];
   floors: FloorRows[];
+  /** In the place of all there are; null: they stay. */
+  preferences: PreferenceRows | null;
 }
 
 /** Rows that one statement takes: SQLite counts every value. */
@@ -157,7 +167,15 @@ const next = (revision: AnySQLiteColumn) => sql<number>`${revision} + 1`;
 
 /** Ids of what is to go, by part; of records those of their athletes, of floors those of their sessions. */
 export type GoneIds = Record<
-  "library" | "gyms" | "groups" | "athletes" | "templates" | "sessions" | "records" | "floors",
+  | "library"
+  | "gyms"
+  | "groups"
+  | "athletes"
+  | "templates"
+  | "sessions"
+  | "records"
+  | "floors"
+  | "preferences",
   readonly string[]
 >;
 
@@ -228,7 +246,7 @@ export async function putBundle(rows: BundleRows, gone?: GoneIds): Promise<void>
         ...inParts(warmUps).map((p) => db.insert(warmUp).values(p.map((w) => ({ ...w, revision: FIRST })))),
       );
     }
-    statements.push(...putRecords(db, rows.records, rows.floors));
+    statements.push(...putRecords(db, rows.records, rows.floors), ...putPreferences(db, rows.preferences));
     if (gone) statements.push(...deletions(db, gone));
     await together(db, statements);
   });
@@ -236,6 +254,7 @@ export async function putBundle(rows: BundleRows, gone?: GoneIds): Promise<void>
 
 function deletions(db: Database, ids: GoneIds): Statement[] {
   return [
+    ...putPreferences(db, ids.preferences.length > 0 ? [] : null),
     ...removeFloors(db, ids.floors),
     ...removeRecords(db, ids.records),
     ...inParts(ids.sessions).map((p) => db.delete(session).where(inArray(session.id, p))),

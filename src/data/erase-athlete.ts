@@ -1,6 +1,6 @@
-import { eq, like, or, sql } from "drizzle-orm";
+import { and, eq, like, or, sql } from "drizzle-orm";
 import { together, write } from "./database";
-import { athlete, doneRequest, floorEvent, floorRun, plan, undoable } from "./schema";
+import { athlete, doneRequest, floorEvent, floorRun, plan, preference, undoable } from "./schema";
 
 /** A plan of the floor as far as this has to know it: who is in it. */
 interface PlanOfPeople {
@@ -43,6 +43,7 @@ export async function eraseAthlete(id: string): Promise<boolean> {
           .where(eq(floorRun.sessionId, r.sessionId)),
       ),
       db.delete(floorEvent).where(eq(floorEvent.athleteId, id)),
+      db.delete(preference).where(and(eq(preference.scope, "athlete"), eq(preference.scopeId, id))),
       db
         .delete(undoable)
         .where(or(sql`${undoable.content} like ${names}`, like(undoable.name, `%${known.name}%`))),

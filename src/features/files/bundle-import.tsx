@@ -17,6 +17,7 @@ const PART_NAMES: Record<BundlePart, string> = {
   sessions: "Sessions",
   records: "Tests, trials and follow-ups",
   floors: "What was done in sessions",
+  preferences: "Preferences",
 };
 /** Names of what would change that are listed before the rest are counted. */
 const NAMED = 8;

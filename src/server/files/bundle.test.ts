@@ -35,7 +35,7 @@ import { bundleText } from "./bundle";
 
 const NOTHING = {
   ...{ library: [], gyms: [], groups: [], athletes: [], templates: [], sessions: [] },
-  ...{ records: [], floors: [] },
+  ...{ records: [], floors: [], preferences: [] },
 };
 const takeAway = (ids: GoneIds) => putBundle(NOTHING, ids);
 const interval = { kind: "interval", on: 30, off: 30, times: 4 } as const;
@@ -90,6 +90,7 @@ describe("a bundle", () => {
           { part: "sessions" },
           { part: "records", added: 0 },
           { part: "floors", added: 0 },
+          { part: "preferences", added: 0 },
         ],
       },
     });

@@ -40,6 +40,7 @@ import {
   athleteOfRecord,
   floorItems,
   keepRecordsOf,
+  preferenceItems,
   recordItems,
   recordRowsOf,
   sessionOfFloor,
@@ -146,6 +147,7 @@ export async function* bundleText(catalog: Catalog): AsyncGenerator<string> {
     yield `${isFirst ? "" : ","}${list([item])}`;
     isFirst = false;
   }
+  yield `\n  ],\n  "preferences": [${list(await preferenceItems())}`;
   yield `\n  ],\n  "unreadable": [${list(unreadable)}${unreadable.length > 0 ? "\n  " : ""}]\n}\n`;
 }
 
@@ -168,16 +170,18 @@ export interface BundleLook {
 async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in BundlePart]: Item<P>[] }> {
   const ids = (part: BundlePart) => bundle[part].map((i) => i.id);
   const here = await readGymIds();
-  const [library, gyms, groups, athletes, templates, sessions, records, floors] = await Promise.all([
-    libraryItems(),
-    gymItems(here.filter((g) => ids("gyms").includes(g.id))),
-    listGroups(),
-    readWholeAthletes(ids("athletes")),
-    templateItems(catalog),
-    readWholeSessions(ids("sessions")),
-    recordItems(ids("records")),
-    floorItems(ids("floors")),
-  ]);
+  const [library, gyms, groups, athletes, templates, sessions, records, floors, preferences] =
+    await Promise.all([
+      libraryItems(),
+      gymItems(here.filter((g) => ids("gyms").includes(g.id))),
+      listGroups(),
+      readWholeAthletes(ids("athletes")),
+      templateItems(catalog),
+      readWholeSessions(ids("sessions")),
+      recordItems(ids("records")),
+      floorItems(ids("floors")),
+      preferenceItems(),
+    ]);
   const wanted = <T extends { id: string }>(part: BundlePart, items: T[]) => {
     const known = new Set(ids(part));
     return items.filter((i) => known.has(i.id));
@@ -191,6 +195,7 @@ async function thereOf(bundle: Bundle, catalog: Catalog): Promise<{ [P in Bundle
     sessions: sessions.map((s) => sessionItem(s, catalog)).filter((i) => i !== null),
     records,
     floors,
+    preferences: wanted("preferences", preferences),
   };
 }
 
@@ -345,7 +350,12 @@ export async function importBundle(
 export async function undoBundle(before: Before, catalog: Catalog): Promise<string[]> {
   // What was kept before there were records has none.
   const none = { was: [], added: [], cameAs: {} };
-  const kept: Before = { ...before, records: before.records ?? none, floors: before.floors ?? none };
+  const kept: Before = {
+    ...before,
+    records: before.records ?? none,
+    floors: before.floors ?? none,
+    preferences: before.preferences ?? none,
+  };
   const ids = (part: BundlePart) => [...kept[part].was.map((i) => i.id), ...kept[part].added];
   const asked = Object.fromEntries(
     BUNDLE_PARTS.map((part) => [part, ids(part).map((id) => ({ id }))]),

@@ -1,6 +1,7 @@
 import { shippedCatalog as catalog } from "@/catalog";
 import { putBundle } from "@/data/bundle";
 import { putFollowUp } from "@/data/follow-ups";
+import { listPreferences, putPreference } from "@/data/preferences";
 import { readSessionRecord } from "@/data/records";
 import { readUndoable } from "@/data/undoables";
 import { seedDemo } from "@/demo/seed";
@@ -32,19 +33,23 @@ const read = async (): Promise<Bundle> => {
 };
 const NOTHING = {
   ...{ library: [], gyms: [], groups: [], athletes: [], templates: [], sessions: [] },
-  ...{ records: [], floors: [] },
+  ...{ records: [], floors: [], preferences: [] },
 };
 const noRecords = async (bundle: Bundle) =>
   putBundle(NOTHING, {
     ...NOTHING,
     records: bundle.records.map((r) => r.athleteId),
     floors: bundle.floors.map((f) => f.sessionId),
+    preferences: ["preferences"],
   });
 
 beforeAll(async () => {
   await seedDemo(new Date());
   await seedTests(new Date());
   await writeAsPlannedAction({ sessionId: SESSION, absent: [] });
+  await putPreference({
+    ...{ drill: "calf-roll", kind: "never", scope: "lift", scopeId: "back-squat", counts: true, at: 1 },
+  });
   await putFollowUp({
     ...{ sessionId: SESSION, athleteId: "mei", about: "knee", moment: "morning", feels: "sore", level: 3 },
     ...{ by: "coach", at: 1 },
@@ -64,8 +69,9 @@ test("tests, trials, follow-ups and what was done go out and come back as they w
   expect((await openTests("mei"))!.trials).toEqual([]);
   expect(await readSessionRecord(SESSION)).toMatchObject({ sessions: [], drills: [], sets: [] });
   const look = await compareBundle(bundle, catalog);
-  expect(look.ok && look.value.changes.slice(-2)).toMatchObject([
+  expect(look.ok && look.value.changes.slice(-3)).toMatchObject([
     { added: bundle.records.length },
+    { added: 1 },
     { added: 1 },
   ]);
   expect((await importBundle(bundle, catalog)).ok).toBe(true);
@@ -73,6 +79,9 @@ test("tests, trials, follow-ups and what was done go out and come back as they w
   expect({ results, trials }).toEqual({ results: tests!.results, trials: tests!.trials });
   expect(await openRecord(SESSION, catalog)).toEqual(record);
   expect(await readSessionRecord(SESSION)).toEqual(kept);
+  expect(await listPreferences()).toMatchObject([
+    { drill: "calf-roll", scopeId: "back-squat", counts: true },
+  ]);
   expect(JSON.parse(await exported())).toEqual(JSON.parse(JSON.stringify(bundle)));
 });
 

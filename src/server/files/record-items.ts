@@ -1,9 +1,11 @@
 import type { FloorPlan } from "@/core/floor";
 import {
   type FloorRows,
+  type PreferenceRows,
   type RecordRows,
   readAllFloors,
   readFloorRows,
+  readPreferenceRows,
   readRecordRows,
 } from "@/data/bundle-records";
 import { keepRecord } from "@/data/keep-record";
@@ -72,12 +74,19 @@ export async function floorItems(ids: readonly string[]): Promise<FloorItem[]> {
   return (await readFloorRows(ids.map(sessionOfFloor))).map(floorItem);
 }
 
+/** What coaches were asked, as one item; none where nothing was. */
+export async function preferenceItems(): Promise<Bundle["preferences"]> {
+  const answers = (await readPreferenceRows()).map(({ at: _, ...answer }) => answer);
+  return answers.length > 0 ? [{ id: "preferences", name: "Preferences", answers }] : [];
+}
+
 /** Rows of records and floors in a bundle. */
 export function recordRowsOf(
-  { records, floors }: Pick<Bundle, "records" | "floors">,
+  { records, floors, preferences }: Pick<Bundle, "records" | "floors" | "preferences">,
   now: number,
-): { records: RecordRows[]; floors: FloorRows[] } {
+): { records: RecordRows[]; floors: FloorRows[]; preferences: PreferenceRows | null } {
   return {
+    preferences: preferences[0]?.answers.map((answer) => ({ ...answer, at: now })) ?? null,
     records: records.map(({ athleteId, tests, trials, followUps }) => {
       const of = { athleteId, at: now };
       return {

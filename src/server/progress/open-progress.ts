@@ -87,7 +87,7 @@ async function progressOf(
   const since = days === null ? EVER : dayBefore(now, days);
   const yearAgo = dayBefore(now, PERIODS.year);
   // How long phases take now is not told by what they took years ago.
-  const phasesSince = since > yearAgo ? since : yearAgo;
+  const phasesSince = [since, yearAgo].sort()[1]!;
   const [catalog, responses, sessions, ofPeriod, recent, all, hurt, timed, attended, answered] =
     await Promise.all([
       openCatalog(),

@@ -102,6 +102,21 @@ const floorPlanSchema = z.custom<FloorPlan>(
   "Keep the plan as it was exported.",
 );
 
+/** What the coach was asked about drills, and what was answered; all of it is one item. */
+const preferencesSchema = z.strictObject({
+  id: z.literal("preferences"),
+  name: nameField,
+  answers: z.array(
+    z.strictObject({
+      drill: z.string().max(100),
+      kind: z.enum(["never", "favourite"]),
+      scope: z.enum(["athlete", "lift"]),
+      scopeId: z.string().max(100),
+      counts: z.boolean(),
+    }),
+  ),
+});
+
 /** What happened in a session that was started: its plan and its events. */
 const floorSchema = z.strictObject({
   id: idField,
@@ -141,6 +156,7 @@ export const bundleSchema = memoize((catalog: Catalog) =>
     ),
     records: z.array(recordSchema).default([]),
     floors: z.array(floorSchema).default([]),
+    preferences: z.array(preferencesSchema).max(1).default([]),
     /** What was stored and could not be read, as it was; it is not taken in. */
     unreadable: z.array(z.strictObject({ what: z.string().max(40), row: z.unknown() })).default([]),
   }),
@@ -149,7 +165,8 @@ export type Bundle = z.output<ReturnType<typeof bundleSchema>>;
 
 /** The kinds of things in a bundle, in an order in which each names only what came before. */
 export const BUNDLE_PARTS = [
-  ...(["library", "gyms", "groups", "athletes", "templates", "sessions", "records", "floors"] as const),
+  ...(["library", "gyms", "groups", "athletes", "templates", "sessions"] as const),
+  ...(["records", "floors", "preferences"] as const),
 ] as const;
 export type BundlePart = (typeof BUNDLE_PARTS)[number];
 
