@@ -48,19 +48,15 @@ export function FloorEnd() {
                     </span>
                   )}
                 </th>
-                <td className="px-3 py-2 text-right">
-                  {r.drills.done} of {r.drills.planned}
-                </td>
-                <td className="px-3 py-2 text-right">
-                  {r.ramp.done} of {r.ramp.planned}
-                </td>
-                <td className="px-3 py-2 text-right">
-                  {r.work.done} of {r.work.planned}
-                </td>
+                <Share of={r.drills} />
+                <Share of={r.ramp} />
+                <Share of={r.work} />
                 <td className="px-3 py-2 text-right">
                   {r.readySeconds === null ? "" : formatClock(r.readySeconds)}
                 </td>
-                <td className="py-2 pl-3 text-ink-soft">{r.leftOut.join(", ")}</td>
+                <td className="py-2 pl-3 text-ink-soft">
+                  {r.presence === "absent" ? "" : r.leftOut.join(", ")}
+                </td>
               </tr>
             ))}
           </tbody>
@@ -86,6 +82,11 @@ export function FloorEnd() {
       </p>
     </section>
   );
+}
+
+/** How much was done of what was planned; nothing where nothing was. */
+function Share({ of: { done, planned } }: { of: { done: number; planned: number } }) {
+  return <td className="px-3 py-2 text-right whitespace-nowrap">{planned > 0 && `${done} of ${planned}`}</td>;
 }
 
 function Tomorrow({ athlete }: { athlete: FloorAthlete }) {

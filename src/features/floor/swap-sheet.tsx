@@ -3,8 +3,9 @@
 import { formatDose } from "@/core/dose";
 import type { FloorAthlete, FloorStep } from "@/core/floor";
 import { DrillFigure } from "@/features/shared/figure";
-import { Sheet } from "@/ui/sheet";
+import { Sheet, SheetClose } from "@/ui/sheet";
 import { useAct } from "./acts";
+import { FloorButton } from "./floor-button";
 
 /** What can be done in the place of a drill, the nearest first: one tap takes it. */
 export function SwapSheet({
@@ -49,6 +50,9 @@ export function SwapSheet({
           </li>
         ))}
       </ul>
+      <SheetClose asChild>
+        <FloorButton className="mt-3">Cancel</FloorButton>
+      </SheetClose>
     </Sheet>
   );
 }
