@@ -29,6 +29,8 @@ export async function expectNothing(page: Page): Promise<void> {
     const { workersOfPage = [] } = globalThis as { workersOfPage?: Worker[] };
     for (const worker of workersOfPage) worker.terminate();
   });
+  // A title comes with the page's data, a moment after its words.
+  await expect(page).toHaveTitle(/./);
   const found = await violations(page, RULES);
   expect(found.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(", ")}`)).toEqual([]);
 }

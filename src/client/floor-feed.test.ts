@@ -116,6 +116,19 @@ test("what is said is there at once, and with the server and everybody who liste
   expect(server.hearers.size).toBe(0);
 });
 
+test("what waits is said once this device keeps it, so that a page that is closed then loses nothing", async () => {
+  const server = new Server();
+  server.store([started()]);
+  server.isAway = true;
+  const a = new Browser(server);
+  const feed = a.open("a");
+  feed.say([done("p0")]);
+  expect(feed.snapshot()).toMatchObject({ unsent: 1, waiting: 0 });
+  await settled();
+  expect(feed.snapshot()).toMatchObject({ unsent: 1, waiting: 1 });
+  expect(a.kept.size).toBe(1);
+});
+
 test("half an hour without the server: nothing lost, nothing twice, the order kept", async () => {
   const server = new Server();
   server.store([started()]);

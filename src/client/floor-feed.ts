@@ -33,8 +33,9 @@ type Answer =
 export interface FeedSnapshot {
   /** All events, those that wait among them. */
   events: readonly FloorEvent[];
-  /** How many the server has not got yet. */
+  /** How many the server has not got yet, and how many of them this device keeps whatever happens to the page. */
   unsent: number;
+  waiting: number;
   /** What the server would not take; null: it took all. */
   refusal: string | null;
   isConnected: boolean;
@@ -55,6 +56,8 @@ const REMEMBER_MS = 300;
 export class FloorFeed {
   private known = new Map<string, FloorEvent>();
   private unsent: FloorEvent[] = [];
+  /** Ids of what is being put into the store: a page that is closed now would lose it. */
+  private unkept = new Set<string>();
   private seq: number;
   private refusal: string | null = null;
   private isConnected = true;
@@ -143,7 +146,13 @@ export class FloorFeed {
     });
     for (const e of events) this.known.set(e.id, e);
     this.unsent = [...this.unsent, ...events];
-    void this.stored.add(events).catch(() => undefined);
+    for (const e of events) this.unkept.add(e.id);
+    const kept = () => {
+      for (const e of events) this.unkept.delete(e.id);
+      this.changed();
+    };
+    // Where nothing can be kept it waits for as long as the page is open.
+    void this.stored.add(events).then(kept, kept);
     this.changed();
     void this.send();
     return events;
@@ -206,6 +215,7 @@ export class FloorFeed {
     return {
       events: [...this.known.values()],
       unsent: this.unsent.length,
+      waiting: this.unsent.filter((e) => !this.unkept.has(e.id)).length,
       refusal: this.refusal,
       isConnected: this.isConnected,
     };

@@ -21,7 +21,7 @@ export function FloorHead({
   at: string | null;
   onLook: (to: string) => void;
 }) {
-  const { plan, state, unsent, isConnected, refusal } = useFloor();
+  const { plan, state, waiting, isConnected, refusal } = useFloor();
   const act = useAct();
   const [isOpen, setOpen] = useState(false);
   const paused = isPaused(state);
@@ -57,9 +57,9 @@ export function FloorHead({
         </nav>
       )}
       <span className="ml-auto flex items-center gap-3">
-        {(unsent > 0 || !isConnected) && (
+        {(waiting > 0 || !isConnected) && (
           <span role="status" className="text-base text-ink-soft">
-            {unsent > 0 ? `${unsent} not sent yet` : "No network: it goes on here"}
+            {waiting > 0 ? `${waiting} not sent yet` : "No network: it goes on here"}
           </span>
         )}
         {refusal && (

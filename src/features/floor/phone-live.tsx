@@ -48,7 +48,7 @@ export function PhoneLive({
 }
 
 function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
-  const { state, unsent } = useFloor();
+  const { state, waiting } = useFloor();
   const now = useNow(250);
   const [sheet, setSheet] = useState<"pain" | "note" | "ask" | null>(null);
   const person = state.people[athlete.id]!;
@@ -78,9 +78,9 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
         )}
       </div>
       {person.asked && <p className="mt-2 text-base text-ink-soft">The coach has your question.</p>}
-      {unsent > 0 && (
+      {waiting > 0 && (
         <p role="status" className="mt-2 text-base text-ink-soft">
-          {unsent} not sent yet
+          {waiting} not sent yet
         </p>
       )}
       <PainSheet
