@@ -38,7 +38,8 @@ export function PhoneCard({
           />
         )}
       </div>
-      {card.lifts.map((lift, i) => (
+      {/* A session that runs has the plan that it was started with. */}
+      {(live ? [] : card.lifts).map((lift, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a lift is its place; the same one may come twice
         <section key={i} className="mt-6">
           <h2 className="border-b-2 border-ink pb-1 text-lg font-bold tracking-tight">
@@ -50,7 +51,7 @@ export function PhoneCard({
           <LiftPart lift={lift} gym={gym} />
         </section>
       ))}
-      {card.coolDown && (
+      {!live && card.coolDown && (
         <section className="mt-6">
           <h2 className="border-b-2 border-ink pb-1 text-lg font-bold tracking-tight">
             Cool-down

@@ -8,7 +8,9 @@ import {
   doneNow,
   type FloorAthlete,
   type FloorEvent,
+  type FloorItem,
   type FloorPlan,
+  isDone,
   isPaused,
   secondsInto,
   standingOf,
@@ -83,6 +85,7 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
           {waiting} not sent yet
         </p>
       )}
+      <AllSteps items={standing.items} now={standing.now} athlete={athlete} />
       <PainSheet
         athlete={athlete}
         open={sheet === "pain"}
@@ -98,6 +101,45 @@ function PhoneNow({ athlete }: { athlete: FloorAthlete }) {
         open={sheet === "note"}
         onOpenChange={(open) => setSheet(open ? "note" : null)}
       />
+    </section>
+  );
+}
+
+/** All of it, with what has been done. */
+function AllSteps({
+  items,
+  now,
+  athlete,
+}: {
+  items: readonly FloorItem[];
+  now: FloorItem | null;
+  athlete: FloorAthlete;
+}) {
+  return (
+    <section className="mt-8">
+      <h2 className="border-b-2 border-ink pb-1 text-lg font-bold tracking-tight">All of it</h2>
+      <ol>
+        {items.map((item) => (
+          <li
+            key={item.kind === "step" ? item.step.key : `${item.kind} ${item.lift} ${item.set}`}
+            aria-current={item === now ? "step" : undefined}
+            className="flex items-baseline gap-3 border-b border-line py-2 text-base aria-[current]:font-bold"
+          >
+            <span aria-hidden className="w-5 shrink-0">
+              {isDone(item) && <Check className="size-4" />}
+            </span>
+            <span className={`min-w-0 flex-1 ${isDone(item) ? "text-ink-soft" : ""}`}>
+              {itemName(item)}
+              {isDone(item) && <span className="sr-only"> done</span>}
+            </span>
+            <span className="condensed shrink-0 text-ink-soft">
+              {item.kind === "step"
+                ? item.step.dose && formatDose(item.step.dose)
+                : athlete.lifts[item.lift]!.name}
+            </span>
+          </li>
+        ))}
+      </ol>
     </section>
   );
 }
