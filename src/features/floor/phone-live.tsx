@@ -3,7 +3,7 @@
 import { Check } from "lucide-react";
 import { useState } from "react";
 import { FloorProvider, useFloor, useFloorFeed, useNow } from "@/client/use-floor";
-import { formatDose } from "@/core/dose";
+import { formatDose, formatDoseBriefly } from "@/core/dose";
 import {
   doneNow,
   type FloorAthlete,
@@ -134,7 +134,7 @@ function AllSteps({
             </span>
             <span className="condensed shrink-0 text-ink-soft">
               {item.kind === "step"
-                ? item.step.dose && formatDose(item.step.dose)
+                ? item.step.dose && formatDoseBriefly(item.step.dose)
                 : athlete.lifts[item.lift]!.name}
             </span>
           </li>
