@@ -137,7 +137,11 @@ test("a group is run from start to the first working sets: absent, late, a check
     "shoulder 6 of 10",
   );
   await expectNothing(page);
+  // From then on the session shows what was done; its plan is a click away.
   await page.goto(`${server.url}${GROUP}`);
+  await expect(page).toHaveURL(/\/record$/);
+  await expect(page.getByText("shoulder 6 of 10")).toBeVisible();
+  await page.getByRole("link", { name: "The plan" }).click();
   await expect(page.getByRole("link", { name: "What was done: Harbour pilots" })).toBeVisible();
 });
 

@@ -1,5 +1,6 @@
 import { setTimeout as wait } from "node:timers/promises";
 import type { Client } from "@libsql/client";
+import { noteDamage } from "./damage-seen";
 import { codeOf } from "./trouble";
 
 /** How long the driver itself waits, in which nothing else is answered. Milliseconds. */
@@ -16,6 +17,7 @@ async function patiently<T>(run: () => Promise<T>): Promise<T> {
     try {
       return await run();
     } catch (error) {
+      noteDamage(error);
       if (!/^SQLITE_(BUSY|LOCKED)/.test(codeOf(error)) || Date.now() > until) throw error;
       // Not all at the same moment, so that nobody comes too late every time.
       await wait(pause * (0.5 + Math.random()));

@@ -1,4 +1,6 @@
-import { troubleHere } from "@/data/file/open-file";
+import { damageSeen } from "@/data/file/damage-seen";
+import { databasePlace, troubleHere } from "@/data/file/open-file";
+import { damaged } from "@/data/file/trouble";
 import { beat, freeBytes } from "@/data/heartbeat";
 import { problem } from "./problem";
 
@@ -10,6 +12,7 @@ const LEAST_FREE = 50;
 export async function healthResponse(): Promise<Response> {
   try {
     await beat(Date.now());
+    if (damageSeen()) return problem(503, damaged(databasePlace().file ?? databasePlace().url));
     const free = await freeBytes();
     const freeMegabytes = free === null ? null : Math.floor(free / MEGABYTE);
     const status = freeMegabytes !== null && freeMegabytes < LEAST_FREE ? "little-room" : "ok";
