@@ -1,5 +1,7 @@
+import fc from "fast-check";
 import { floorPlan, happens, START, started } from "@/__tests__/floor";
-import { foldEvents, sessionSummary } from "../floor";
+import { cases } from "@/lib/__tests__/cases";
+import { foldEvents, type Happening, sessionSummary } from "../floor";
 import { weight } from "../units";
 import { AFTERWARDS, eventsAsPlanned, sessionRecord } from ".";
 
@@ -103,4 +105,37 @@ describe("a session that went as planned", () => {
     const sets = sessionRecord(plan, changed)[0]!.sets.filter((s) => s.isWork && s.at === 0);
     expect(sets.map((s) => s.weight)).toEqual([weight(80), weight(80), weight(75)]);
   });
+});
+
+test("does not depend on the order in which events came, nor on how often", () => {
+  const keys = plan.athletes[0]!.steps.map((s) => s.key);
+  const some = fc.record({
+    seconds: fc.nat(2000),
+    what: fc.oneof(
+      fc.constantFrom(...keys).map((step) => ({ kind: "step-done", step }) as const),
+      fc.constantFrom(...keys).map((step) => ({ kind: "step-begun", step }) as const),
+      fc.constantFrom("paused", "resumed").map((kind) => ({ kind }) as Happening),
+      fc.record({
+        ...{ kind: fc.constant("set-done" as const), lift: fc.nat(1), set: fc.nat(2), isWork: fc.boolean() },
+        ...{ weight: fc.constantFrom(weight(60), weight(62.5)), reps: fc.nat(5), felt: fc.constant(null) },
+      }),
+    ),
+  });
+  fc.assert(
+    fc.property(fc.array(some, { maxLength: 25 }), fc.infiniteStream(fc.nat()), (happened, order) => {
+      const events = [started(), ...happened.map((h) => happens(h.seconds, "p0", h.what))];
+      const shuffled = [...events, ...events.slice(0, 3)]
+        .map((e) => ({ e, at: order.next().value as number }))
+        .sort((a, b) => a.at - b.at)
+        .map(({ e }) => e);
+      const of = (list: typeof events) => sessionRecord(plan, foldEvents(plan, list));
+      expect(of(shuffled)).toEqual(of(events));
+      for (const { drills, sets } of of(events)) {
+        for (const { realSeconds } of [...drills, ...sets]) {
+          if (realSeconds !== null) expect(realSeconds).toBeGreaterThanOrEqual(0);
+        }
+      }
+    }),
+    cases(60),
+  );
 });

@@ -149,9 +149,11 @@ function tookOf(athlete: FloorAthlete, person: PersonState, state: FloorState): 
   const times = new Map<string, { seconds: number; isFromBegin: boolean }>();
   let before = person.arrived ? at(person.arrived.at) : 0;
   for (const { key, end, begun } of inOrder) {
-    const isFromBegin = begun !== null && begun >= before;
-    times.set(key, { seconds: Math.round(end - (isFromBegin ? begun : before)), isFromBegin });
-    before = end;
+    const isFromBegin = begun !== null && begun >= before && begun <= end;
+    const seconds = Math.round(end - (isFromBegin ? begun : before));
+    // What was done before one came is not timed.
+    if (seconds >= 0) times.set(key, { seconds, isFromBegin });
+    before = Math.max(before, end);
   }
   return (key: string) => times.get(key) ?? null;
 }

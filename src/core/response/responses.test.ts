@@ -109,6 +109,41 @@ describe("what helps whom", () => {
   });
 });
 
+test("neither the order of trials nor tests and drills that are not known make a difference", () => {
+  const some = fc.record({
+    gain: fc.integer({ min: -3, max: 6 }),
+    who: fc.constantFrom("ana", "ben", "cho"),
+    ago: fc.nat(200),
+    drill: fc.constantFrom(rock!.id, other!.id, null),
+  });
+  fc.assert(
+    fc.property(fc.array(some, { minLength: 1, maxLength: 20 }), (all) => {
+      const trials = all.map(({ gain, who, ago, drill }) =>
+        trial(gain, {
+          athlete: who,
+          drill,
+          day: new Date(Date.parse(TODAY) - ago * 86_400_000).toISOString().slice(0, 10),
+        }),
+      );
+      const unknown = [trial(9, { test: "gone" }), trial(9, { drill: "gone" })];
+      const [there, back] = [responses(trials), responses([...unknown, ...trials.toReversed()])];
+      for (const who of ["ana", "ben", "nobody"]) {
+        const [a, b] = [there.of(who), back.of(who)];
+        expect(b.map((r) => [r.drill, r.trials, r.verdict])).toEqual(
+          a.map((r) => [r.drill, r.trials, r.verdict]),
+        );
+        a.forEach((r, i) => {
+          expect(b[i]!.effect.mean).toBeCloseTo(r.effect.mean, 9);
+          expect(r.effect.variance).toBeGreaterThan(0);
+          const factor = serveFactor(r);
+          expect(factor).toBeGreaterThanOrEqual(0.5);
+          expect(factor).toBeLessThanOrEqual(1.5);
+        });
+      }
+    }),
+  );
+});
+
 describe("what to try next", () => {
   test("what has helped comes first, what does nothing after what nobody has tried", () => {
     const helped = Array.from({ length: 3 }, () => trial(4));

@@ -1,6 +1,7 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
-import { shippedCatalog as catalog } from "@/catalog";
+import { shippedCatalog as catalog, catalogWith } from "@/catalog";
 import { mergeWishes, sharedWishes } from "../athlete";
+import { NO_CUSTOM_CONTENT } from "../catalog";
 import { startDraft } from "../draft";
 import { planGroup } from "../group";
 import { planWarmUp } from "../plan";
@@ -103,4 +104,20 @@ describe("in a group", () => {
       expect(own.steps.map((s) => s.drill.id)).toContain(first);
     }
   });
+});
+
+test("what is wished before a lift counts there and nowhere else, under what the athlete wishes", () => {
+  const [first] = drillsOf(athlete);
+  const wished = (lift: string) =>
+    catalogWith({ ...NO_CUSTOM_CONTENT, liftWishes: { [lift]: only([], [first!]) } });
+  const chosen = (of: typeof catalog, who = athlete) => {
+    const draft = startDraft(who, gym, of, { lifts: ["back-squat"], minutes: 18 });
+    return planWarmUp(requestInSession(session, { athlete: who, draft }, gym, of, null)).steps.map(
+      (s) => s.drill.id,
+    );
+  };
+  expect(chosen(wished("back-squat"))).not.toContain(first);
+  expect(chosen(wished("bench-press"))).toEqual(drillsOf(athlete));
+  const likes = { ...athlete, wishes: only([first!]) };
+  expect(chosen(wished("back-squat"), likes)).toContain(first);
 });
