@@ -1,6 +1,7 @@
 import { timeInWords } from "@/lib/time-in-words";
 import type { AthleteRecord } from "../athlete";
 import { type Drill, needsOf, PHASE_NAMES } from "../catalog";
+import type { DemandId } from "../demands";
 import { formatDose } from "../dose";
 import type { DraftLift, WarmUpDraft } from "../draft";
 import { type GymKit, type GymSettings, USUAL_SETTINGS } from "../gym";
@@ -19,6 +20,7 @@ import {
 } from "../plan";
 import { isBarKit } from "../plates";
 import { describeLoad, loadUnit, type Ramp } from "../ramp";
+import type { AthleteTest } from "../response";
 import { arriveBy, clockMinutes, clockTime, type Session } from "../session";
 import { formatClock, formatSeconds, formatWeight, type Weight } from "../units";
 
@@ -114,6 +116,18 @@ export interface CardView {
 
 const NO_WEIGHT = "No working weight yet: ask the coach before the ramp.";
 
+/** A drill is long work on a limiter that it serves so much. */
+const LONG_WORK_FROM = 3;
+
+/** The test of the limiter that a drill after the last lift is for; undefined: it is for none, or nothing measures it. */
+function testAfter(
+  { serves }: Drill,
+  limiters: readonly DemandId[],
+  tests: readonly AthleteTest[],
+): AthleteTest | undefined {
+  return tests.find(({ demand }) => limiters.includes(demand) && (serves[demand] ?? 0) >= LONG_WORK_FROM);
+}
+
 /** Lays out one athlete's planned warm-up as a card. */
 export function cardView({
   session,
@@ -124,6 +138,7 @@ export function cardView({
   plan,
   allReady = 0,
   later = 0,
+  tests = [],
 }: {
   session: Pick<Session, "day" | "time">;
   gym: GymKit;
@@ -135,6 +150,8 @@ export function cardView({
   allReady?: number;
   /** How much later than the others this one may begin. Seconds. */
   later?: number;
+  /** Tests that there are: after the long work on a limiter its own is done. */
+  tests?: readonly AthleteTest[];
 }): CardView {
   const { day, time } = session;
   const stair = stairOf(planOfLift(plan, 0), request.minutes);
@@ -173,7 +190,10 @@ export function cardView({
     stairSays: stairInWords(stair),
     lifts,
     coolDown: coolDown && {
-      drills: coolDown.drills.map((d) => `${d.drill.name} ${formatDose(d.dose)}`),
+      drills: coolDown.drills.map((d) => {
+        const test = testAfter(d.drill, athlete.limiters, tests);
+        return `${d.drill.name} ${formatDose(d.dose)}${test ? `, then test: ${test.name.toLowerCase()}` : ""}`;
+      }),
       takes: formatClock(coolDown.seconds),
     },
     cautions: cautionsOf(request, plan, athlete, day),

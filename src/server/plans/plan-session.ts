@@ -1,3 +1,4 @@
+import { tests } from "@/catalog/tests";
 import { type CardView, cardView } from "@/core/card";
 import type { Catalog } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
@@ -161,7 +162,7 @@ async function cardsOf(
     const isOnBar = ready?.members.find((m) => m.id === athlete.id)?.sets != null;
     const allReady = isOnBar && ready ? ready.seconds : 0;
     const later = starts?.get(athlete.id) ?? 0;
-    return cardView({ session, gym, athlete, draft, request, plan, allReady, later });
+    return cardView({ session, gym, athlete, draft, request, plan, allReady, later, tests });
   });
 }
 
