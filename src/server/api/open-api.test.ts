@@ -1,9 +1,12 @@
 import { readdirSync } from "node:fs";
+import { withTemporaryDatabase } from "../__tests__/database";
 import { backSquat as lift, post } from "../__tests__/requests";
 import { catalogResponseSchema, rampResponseSchema } from "../schemas/responses";
 import { catalogResponse } from "./catalog";
 import { openApiResponse } from "./open-api";
 import { rampResponse } from "./ramp";
+
+withTemporaryDatabase();
 
 test("GET /api/openapi.json describes every route that there is, with schemas that resolve", async () => {
   const document = await openApiResponse().json();

@@ -1,7 +1,10 @@
+import { withTemporaryDatabase } from "../__tests__/database";
 import { backSquat as lift, planOfSquat as plan, post, refusal } from "../__tests__/requests";
 import { groupPlanResponseSchema, planResponseSchema } from "../schemas/responses";
 import { catalogResponse } from "./catalog";
 import { planResponse } from "./plan";
+
+withTemporaryDatabase();
 
 describe("POST /api/plan", () => {
   test("gives steps, ramps, coverage and findings", async () => {
