@@ -11,7 +11,7 @@ import {
   responsesFrom,
   type Trial,
 } from "@/core/response";
-import { numbersFrom } from "@/demo/random";
+import { normalsFrom, numbersFrom } from "@/demo/random";
 import { planCases } from "./cases";
 import { spread } from "./measure";
 
@@ -34,8 +34,7 @@ const cases = planCases().filter((c) => c.minutes === 12);
 /** One simulation: people respond as nobody knows, try drills for some weeks, and are planned for. */
 function simulate(seed: number) {
   const random = numbersFrom(seed);
-  const normal = (mean: number, sd: number) =>
-    mean + sd * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const normal = normalsFrom(random);
   const averages = new Map<string, number>();
   const truths = new Map<string, number>();
   const truth = (athlete: string, drill: Drill, test: AthleteTest) => {
@@ -137,8 +136,7 @@ const GYMS = 30;
 /** How far off the planned time to the last drill is at the median, without what was learnt and with it. Shares of what it takes. */
 function timesOff(seed: number) {
   const random = numbersFrom(1000 + seed);
-  const normal = (mean: number, sd: number) =>
-    mean + sd * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const normal = normalsFrom(random);
   const truths = new Map<string, number>();
   const takes = (drill: string) => {
     if (!truths.has(drill)) truths.set(drill, Math.min(1.6, Math.max(0.7, normal(1.12, 0.18))));

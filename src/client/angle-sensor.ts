@@ -35,7 +35,7 @@ const simulatedSensor: AngleSensor = {
 };
 
 /** The name in the address that asks for the stand-in, as in `?sensor=simulated`. */
-export const SENSOR_PARAM = "sensor";
+const SENSOR_PARAM = "sensor";
 
 /** Whether the page was asked for with the stand-in. */
 export const isSimulated = () =>

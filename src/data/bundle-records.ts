@@ -1,4 +1,5 @@
 import { asc, eq, gt, inArray } from "drizzle-orm";
+import { inParts } from "@/lib/in-parts";
 import { type Database, database, type Statement } from "./database";
 import {
   athlete,
@@ -29,15 +30,6 @@ export interface FloorRows {
 
 /** What was asked about drills, and answered. */
 export type PreferenceRows = (typeof preference.$inferSelect)[];
-
-/** Rows that one statement takes. */
-const MOST_ROWS = 500;
-
-function inParts<T>(rows: readonly T[]): T[][] {
-  return Array.from({ length: Math.ceil(rows.length / MOST_ROWS) }, (_, i) =>
-    rows.slice(i * MOST_ROWS, (i + 1) * MOST_ROWS),
-  );
-}
 
 /** What was tested, tried and answered, by athlete with a name; of all, or of some. */
 export async function readRecordRows(

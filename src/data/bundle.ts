@@ -1,6 +1,7 @@
 import { asc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { groupRows } from "@/lib/group-rows";
+import { inParts } from "@/lib/in-parts";
 import {
   type FloorRows,
   type PreferenceRows,
@@ -150,15 +151,6 @@ export interface BundleRows {
   floors: FloorRows[];
   /** In the place of all there are; null: they stay. */
   preferences: PreferenceRows | null;
-}
-
-/** Rows that one statement takes: SQLite counts every value. */
-const MOST_ROWS = 500;
-
-function inParts<T>(rows: readonly T[]): T[][] {
-  const parts: T[][] = [];
-  for (let from = 0; from < rows.length; from += MOST_ROWS) parts.push(rows.slice(from, from + MOST_ROWS));
-  return parts;
 }
 
 /** The revision of what comes anew, and of what comes in another's place. */

@@ -1,4 +1,5 @@
 import { and, asc, count, desc, eq, gte, inArray, isNull, lt, max, ne, type SQL, sql } from "drizzle-orm";
+import { inParts } from "@/lib/in-parts";
 import { database, together, write } from "./database";
 import { athlete, athleteSession, doneDrill, doneSet } from "./schema";
 
@@ -6,20 +7,11 @@ export type AthleteSessionRow = typeof athleteSession.$inferSelect;
 export type DoneDrillRow = typeof doneDrill.$inferSelect;
 export type DoneSetRow = typeof doneSet.$inferSelect;
 
-/** Rows that one statement may store, so that its values stay under what SQLite takes. */
-const AT_ONCE = 500;
-
 /** Everything that is kept of one session. */
 export interface SessionRows {
   sessions: readonly AthleteSessionRow[];
   drills: readonly DoneDrillRow[];
   sets: readonly DoneSetRow[];
-}
-
-function parts<T>(rows: readonly T[]): T[][] {
-  return Array.from({ length: Math.ceil(rows.length / AT_ONCE) }, (_, i) =>
-    rows.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
-  );
 }
 
 /** Keeps what was done in a session in place of what was kept of it before; of athletes that are gone, nothing. */
@@ -30,7 +22,7 @@ export async function putSessionRecord(sessionId: string, rows: SessionRows): Pr
       (await db.select({ id: athlete.id }).from(athlete).where(inArray(athlete.id, ids))).map((r) => r.id),
     );
     const known = <T extends { athleteId: string }>(all: readonly T[]) =>
-      parts(all.filter((r) => there.has(r.athleteId)));
+      inParts(all.filter((r) => there.has(r.athleteId)));
     await together(db, [
       ...[athleteSession, doneDrill, doneSet].map((t) => db.delete(t).where(eq(t.sessionId, sessionId))),
       ...known(rows.sessions).map((some) => db.insert(athleteSession).values(some)),

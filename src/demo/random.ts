@@ -8,3 +8,8 @@ export function numbersFrom(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** Normally distributed numbers from numbers between 0 and 1 (Box and Muller, 1958). */
+export function normalsFrom(next: () => number): (mean: number, sd: number) => number {
+  return (mean, sd) => mean + sd * Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+}

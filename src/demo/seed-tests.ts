@@ -5,9 +5,10 @@ import { rulesOut } from "@/core/athlete";
 import { type AthleteTest, nextToTry, RESPONSE, responsesFrom, type Trial } from "@/core/response";
 import { together, write } from "@/data/database";
 import { testResult, trial } from "@/data/schema";
+import { inParts } from "@/lib/in-parts";
 import { type DemoAthlete, groups } from "./people";
 import { seedOf } from "./play-floor";
-import { numbersFrom } from "./random";
+import { normalsFrom, numbersFrom } from "./random";
 
 /** Weeks of tests, how many tests somebody has, and which of the best guesses a trial is of. */
 const WEEKS = 8;
@@ -17,12 +18,10 @@ const GUESSES = 3;
 const GAINED = 2.5;
 
 const { drills } = shippedCatalog;
-const rowsAtOnce = 200;
 
 /** A source of normally distributed numbers, the same for the same name. */
 function normalFrom(name: string): (mean: number, sd: number) => number {
-  const next = numbersFrom(seedOf(name));
-  return (mean, sd) => mean + sd * Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+  return normalsFrom(numbersFrom(seedOf(name)));
 }
 
 /** What a drill truly does for somebody, in measurement errors: the same for all but for a difference of their own. */
@@ -90,14 +89,10 @@ function testsAndTrials(now: Date) {
 /** Fills in the tests and trials of the last eight weeks, where they are not there yet. */
 export async function seedTests(now: Date): Promise<void> {
   const { results, rows } = testsAndTrials(now);
-  const parts = <T>(all: readonly T[]) =>
-    Array.from({ length: Math.ceil(all.length / rowsAtOnce) }, (_, i) =>
-      all.slice(i * rowsAtOnce, (i + 1) * rowsAtOnce),
-    );
   await write((db) =>
     together(db, [
-      ...parts(results).map((some) => db.insert(testResult).values(some).onConflictDoNothing()),
-      ...parts(rows).map((some) => db.insert(trial).values(some).onConflictDoNothing()),
+      ...inParts(results).map((some) => db.insert(testResult).values(some).onConflictDoNothing()),
+      ...inParts(rows).map((some) => db.insert(trial).values(some).onConflictDoNothing()),
     ]),
   );
 }

@@ -4,6 +4,7 @@ import { format, parseISO } from "date-fns";
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import type { MaximumOfDay } from "@/core/strength";
 import { formatWeight, type UnitSystem, type Weight } from "@/core/units";
+import { GRID, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
 
 /** To the nearest half, as a maximum is said. Fine units. */
 const HALF = 500;
@@ -35,26 +36,14 @@ export function MaximumChart({
             margin={{ top: 8, right: 12, bottom: 0, left: 0 }}
             accessibilityLayer={false}
           >
-            <CartesianGrid vertical={false} stroke="var(--line)" />
-            <XAxis
-              dataKey="at"
-              type="number"
-              scale="time"
-              domain={["dataMin", "dataMax"]}
-              tickFormatter={dayOf}
-              tickLine={false}
-              axisLine={{ stroke: "var(--ink)" }}
-              tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
-              minTickGap={48}
-            />
+            <CartesianGrid vertical={false} {...GRID} />
+            <XAxis {...TIME_AXIS} tickFormatter={dayOf} />
             <YAxis
+              {...VALUE_AXIS}
               domain={["auto", "auto"]}
               width={44}
               tickCount={4}
               tickFormatter={inWords}
-              tickLine={false}
-              axisLine={false}
-              tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
             />
             <Tooltip
               isAnimationActive={false}

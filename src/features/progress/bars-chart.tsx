@@ -2,6 +2,7 @@
 
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import { thinOut } from "@/core/progress";
+import { BASE_AXIS, GRID, VALUE_AXIS } from "@/features/shared/chart-look";
 
 /** Planned and real minutes of something. */
 export interface PlannedReal {
@@ -26,22 +27,9 @@ export function BarsChart({ rows }: { rows: readonly PlannedReal[] }) {
         accessibilityLayer={false}
         barGap={1}
       >
-        <CartesianGrid vertical={false} stroke="var(--line)" />
-        <XAxis
-          dataKey="name"
-          tickLine={false}
-          axisLine={{ stroke: "var(--ink)" }}
-          tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
-          minTickGap={12}
-        />
-        <YAxis
-          width={52}
-          tickCount={5}
-          tickFormatter={inMinutes}
-          tickLine={false}
-          axisLine={false}
-          tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
-        />
+        <CartesianGrid vertical={false} {...GRID} />
+        <XAxis {...BASE_AXIS} dataKey="name" minTickGap={12} />
+        <YAxis {...VALUE_AXIS} width={52} tickCount={5} tickFormatter={inMinutes} />
         <Tooltip
           isAnimationActive={false}
           cursor={{ fill: "var(--chalk-deep)" }}

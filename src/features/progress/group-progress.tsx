@@ -4,7 +4,7 @@ import { counted } from "@/core/units";
 import { SiteHeader } from "@/features/shared/site-header";
 import { Helps } from "@/features/tests/helps";
 import type { GroupProgress } from "@/server/progress/open-progress";
-import { Link } from "@/ui/link";
+import { PageLinks } from "@/ui/page-links";
 import { DemandGrid } from "./demand-grid";
 import { Minutes } from "./minutes";
 import { Pains } from "./pains";
@@ -28,18 +28,14 @@ export function GroupProgressPage({ progress }: { progress: GroupProgress }) {
           </div>
           <PeriodLinks value={period} hrefOf={(to) => hrefOf(group?.id ?? null, to)} />
         </div>
-        <nav aria-label="Groups" className="mt-3 flex flex-wrap gap-x-5 border-b border-line print:hidden">
-          {links.map(({ id, name }) => (
-            <Link
-              key={id ?? "everybody"}
-              href={hrefOf(id)}
-              aria-current={id === (group?.id ?? null) ? "page" : undefined}
-              className="-mb-px inline-flex min-h-9 items-center border-b-2 border-transparent font-semibold text-ink-soft hover:text-ink aria-[current]:border-ember aria-[current]:text-ink"
-            >
-              {name}
-            </Link>
-          ))}
-        </nav>
+        <PageLinks
+          label="Groups"
+          pages={links.map(({ id, name }) => ({
+            href: hrefOf(id),
+            name,
+            isHere: id === (group?.id ?? null),
+          }))}
+        />
         <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-2">
           <div className="min-w-0 space-y-10">
             <Minutes progress={progress} />

@@ -13,6 +13,7 @@ import {
   YAxis,
 } from "recharts";
 import { thinOut } from "@/core/progress";
+import { GRID, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
 
 /** A line of a chart over time. */
 export interface Series {
@@ -69,27 +70,9 @@ export function TimeChart({
         margin={{ top: 8, right: 12, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
-        <CartesianGrid vertical={false} stroke="var(--line)" />
-        <XAxis
-          dataKey="at"
-          type="number"
-          scale="time"
-          domain={["dataMin", "dataMax"]}
-          tickFormatter={dayOf}
-          tickLine={false}
-          axisLine={{ stroke: "var(--ink)" }}
-          tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
-          minTickGap={48}
-        />
-        <YAxis
-          domain={["auto", "auto"]}
-          width={52}
-          tickCount={5}
-          tickFormatter={say}
-          tickLine={false}
-          axisLine={false}
-          tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
-        />
+        <CartesianGrid vertical={false} {...GRID} />
+        <XAxis {...TIME_AXIS} tickFormatter={dayOf} />
+        <YAxis {...VALUE_AXIS} domain={["auto", "auto"]} width={52} tickCount={5} tickFormatter={say} />
         <Tooltip
           isAnimationActive={false}
           cursor={{ stroke: "var(--line-strong)" }}

@@ -9,11 +9,10 @@ import type { NextOfLift, RecordOfAthlete } from "@/server/record/open-record";
 import { Button } from "@/ui/button";
 
 /** What to work with the next time, by how the sets went; taken by the coach, never by itself. */
-export function NextWeights({ of }: { of: RecordOfAthlete }) {
+export function NextWeights({ of, today: day }: { of: RecordOfAthlete; today: string }) {
   const router = useRouter();
   const ask = useAsk();
   if (of.next.length === 0) return null;
-  const day = new Date().toISOString().slice(0, 10);
   const take = async ({ lift, weight, sets, reps, rir, name, unit }: NextOfLift) => {
     const record = { weight, sets, reps, rir, source: "coach" as const };
     const outcome = await ask(noteWeightAction, { athleteId: of.athlete, lift, day, record });

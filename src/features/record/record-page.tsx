@@ -39,7 +39,7 @@ export function RecordPage({ opened }: { opened: OpenRecord }) {
           <ul className="mt-6 border-b border-line">
             {opened.people.map((of) => (
               <li key={of.athlete} className="border-t border-line">
-                <AthleteRecordRow sessionId={opened.id} of={of} />
+                <AthleteRecordRow sessionId={opened.id} today={opened.today} of={of} />
               </li>
             ))}
           </ul>
@@ -56,7 +56,15 @@ function facts({ isTimed, complete, seconds, plannedSeconds }: OpenRecord & { ki
 }
 
 /** One line of what an athlete did, which opens to all of it. */
-function AthleteRecordRow({ sessionId, of }: { sessionId: string; of: RecordOfAthlete }) {
+function AthleteRecordRow({
+  sessionId,
+  today,
+  of,
+}: {
+  sessionId: string;
+  today: string;
+  of: RecordOfAthlete;
+}) {
   const { name, presence, drills, sets, lifts, pains, readySeconds, plannedSeconds, notes } = of;
   const done = drills.filter((d) => d.status === "done").length;
   const work = sets.filter((s) => s.isWork).length;
@@ -92,7 +100,7 @@ function AthleteRecordRow({ sessionId, of }: { sessionId: string; of: RecordOfAt
         <DrillsDone sessionId={sessionId} of={of} />
         <div className="space-y-6">
           <WorkSets sessionId={sessionId} of={of} />
-          <NextWeights of={of} />
+          <NextWeights of={of} today={today} />
           <NoteField sessionId={sessionId} of={of} />
         </div>
       </div>

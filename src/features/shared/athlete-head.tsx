@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Link } from "@/ui/link";
+import { PageLinks } from "@/ui/page-links";
 
 /** The pages of one athlete, by the last part of their address. */
 const PAGES = [
@@ -41,21 +42,14 @@ export function AthleteHead({
         </div>
         <div className="flex flex-wrap gap-x-5 gap-y-2">{children}</div>
       </div>
-      <nav
-        aria-label={`Pages of ${athlete.name}`}
-        className="mt-3 flex gap-5 border-b border-line print:hidden"
-      >
-        {PAGES.map(({ id, path, name }) => (
-          <Link
-            key={id}
-            href={`/athletes/${athlete.id}${path}`}
-            aria-current={id === at ? "page" : undefined}
-            className="-mb-px inline-flex min-h-9 items-center border-b-2 border-transparent font-semibold text-ink-soft hover:text-ink aria-[current]:border-ember aria-[current]:text-ink"
-          >
-            {name}
-          </Link>
-        ))}
-      </nav>
+      <PageLinks
+        label={`Pages of ${athlete.name}`}
+        pages={PAGES.map(({ id, path, name }) => ({
+          href: `/athletes/${athlete.id}${path}`,
+          name,
+          isHere: id === at,
+        }))}
+      />
     </>
   );
 }

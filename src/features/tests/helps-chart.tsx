@@ -12,6 +12,7 @@ import {
   YAxis,
 } from "recharts";
 import { type AthleteTest, testNumber } from "@/core/response";
+import { BASE_AXIS, GRID } from "@/features/shared/chart-look";
 import type { NamedResponse } from "@/server/trials/open-tests";
 import { responseInWords } from "./test-words";
 
@@ -49,15 +50,13 @@ export function HelpsChart({ test, responses }: { test: AthleteTest; responses: 
       >
         <ResponsiveContainer width="100%" height={rows.length * ROW_HEIGHT + 36}>
           <ScatterChart margin={{ top: 6, right: 16, bottom: 0, left: 0 }} accessibilityLayer={false}>
-            <CartesianGrid horizontal={false} stroke="var(--line)" />
+            <CartesianGrid horizontal={false} {...GRID} />
             <XAxis
+              {...BASE_AXIS}
               dataKey="effect"
               type="number"
               domain={[least, most]}
               tickFormatter={(n: number) => testNumber(test, n)}
-              tickLine={false}
-              axisLine={{ stroke: "var(--ink)" }}
-              tick={{ fontSize: 11, fill: "var(--ink-soft)" }}
             />
             <YAxis
               dataKey="y"
