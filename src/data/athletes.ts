@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, getTableColumns, inArray, like, lte, max, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, getTableColumns, gte, inArray, like, lte, max, sql } from "drizzle-orm";
 import type { ReachedSign } from "@/core/athlete";
 import type { Weight } from "@/core/units";
 import { groupRows } from "@/lib/group-rows";
@@ -70,6 +70,16 @@ function byAthlete<T extends { athleteId: string }>(rows: readonly T[]): (id: st
   return groupRows(rows, (r) => r.athleteId);
 }
 
+/** What is on record of weights of some athletes since a day, the oldest first. */
+export async function listWeights(athleteIds: readonly string[], since: string) {
+  const db = await database();
+  return db
+    .select()
+    .from(workingWeight)
+    .where(and(inArray(workingWeight.athleteId, [...athleteIds]), gte(workingWeight.day, since)))
+    .orderBy(asc(workingWeight.day));
+}
+
 /** The name of a group and who is in it, or null. */
 export async function readGroup(id: string) {
   const db = await database();
@@ -87,7 +97,10 @@ export async function readGroup(id: string) {
 export async function listAthletes() {
   const db = await database();
   return db
-    .select({ id: athlete.id, name: athlete.name, group: trainingGroup.name, groupId: trainingGroup.id })
+    .select({
+      ...{ id: athlete.id, name: athlete.name, unit: athlete.unit },
+      ...{ group: trainingGroup.name, groupId: trainingGroup.id },
+    })
     .from(athlete)
     .innerJoin(trainingGroup, eq(athlete.groupId, trainingGroup.id))
     .where(eq(athlete.archived, false))

@@ -115,6 +115,26 @@ export async function secondsByDrill(athleteIds: readonly string[], since: strin
 const doneSince = (athleteIds: readonly string[], since: string): SQL | undefined =>
   and(inArray(doneDrill.athleteId, [...athleteIds]), gte(doneDrill.day, since), eq(doneDrill.isDone, true));
 
+/** Seconds of the ramp sets that some athletes did since a day and that were timed, and in how many sessions of one person. */
+export async function rampSeconds(athleteIds: readonly string[], since: string) {
+  const db = await database();
+  const { athleteId, day, isWork, sessionId, plannedSeconds, realSeconds } = doneSet;
+  const [row] = await db
+    .select({
+      times: sql<number>`count(distinct ${sessionId} || ' ' || ${athleteId})`,
+      planned: sql<number>`coalesce(sum(${plannedSeconds}), 0)`,
+      real: sql<number>`coalesce(sum(${realSeconds}), 0)`,
+    })
+    .from(doneSet)
+    .where(
+      and(
+        ...[inArray(athleteId, [...athleteIds]), gte(day, since), eq(isWork, false)],
+        sql`${realSeconds} is not null`,
+      ),
+    );
+  return row ?? { times: 0, planned: 0, real: 0 };
+}
+
 /** Something that is another one whenever sessions before a day have come, gone or changed. */
 export async function drillTimesStamp(before: string): Promise<string> {
   const db = await database();

@@ -29,11 +29,13 @@ export interface AthleteRecord extends AthleteProfile {
   rampStyle: RampStyleId | null;
   /** Drills that this athlete's group and the athlete like or never do; absent: none. */
   wishes?: DrillWishes;
+  /** How much longer drills take this athlete than their parts, by drill, where that is otherwise than for others; absent: as for all. */
+  paces?: Readonly<Record<string, number>>;
 }
 
 /** What of it a plan is made from. */
 export type PlannedAthlete = AthleteProfile &
-  Pick<AthleteRecord, "bodyWeight" | "unit" | "ownBar" | "cannotUse" | "wishes">;
+  Pick<AthleteRecord, "bodyWeight" | "unit" | "ownBar" | "cannotUse" | "wishes" | "paces">;
 
 export interface OneRepMax {
   lift: string;

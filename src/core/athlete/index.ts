@@ -1,5 +1,6 @@
 export { type AthleteProfile, ageOn, isStiff, type ReachedSign, rulesOut, slowToWarmFor } from "./athlete";
 export type { AthleteRecord, OneRepMax, PlannedAthlete, WorkingWeight } from "./athlete-record";
+export { drillsFor } from "./drills-for";
 export { OLD_AFTER_WEEKS } from "./old-weight";
 export {
   type DrillWishes,
@@ -8,5 +9,4 @@ export {
   sharedWishes,
   wishesFor,
   withFavourites,
-  withoutNever,
 } from "./wishes";

@@ -1,9 +1,11 @@
-import type { Approach, Catalog, Drill, DrillId, LiftId } from "../catalog";
+import type { Approach, Catalog, DrillId, LiftId } from "../catalog";
 
 /** Drills that are liked, or never to be used, in a gym, for a group or for an athlete. */
 export interface DrillWishes {
   favourites: readonly DrillId[];
   never: readonly DrillId[];
+  /** Drills that are done at their smallest dose, since more was too much; absent: none. */
+  smallest?: readonly DrillId[];
 }
 
 export const NO_WISHES: DrillWishes = { favourites: [], never: [] };
@@ -13,14 +15,19 @@ export const FAVOURITE_POINTS = 6;
 
 /** Wishes taken together: of a drill the last of them that says anything counts, so that the narrower come last. */
 export function mergeWishes(...all: readonly (DrillWishes | undefined)[]): DrillWishes {
-  const said = new Map<DrillId, keyof DrillWishes>();
+  const said = new Map<DrillId, "favourites" | "never">();
   for (const wishes of all) {
     for (const id of wishes?.favourites ?? []) said.set(id, "favourites");
     for (const id of wishes?.never ?? []) said.set(id, "never");
   }
-  if (said.size === 0) return NO_WISHES;
-  const of = (kind: keyof DrillWishes) => [...said].filter(([, k]) => k === kind).map(([id]) => id);
-  return { favourites: of("favourites"), never: of("never") };
+  const smallest = [...new Set(all.flatMap((wishes) => wishes?.smallest ?? []))];
+  if (said.size === 0 && smallest.length === 0) return NO_WISHES;
+  const of = (kind: "favourites" | "never") => [...said].filter(([, k]) => k === kind).map(([id]) => id);
+  return {
+    favourites: of("favourites"),
+    never: of("never"),
+    ...(smallest.length > 0 && { smallest }),
+  };
 }
 
 /** What a gym, the lifts of a session and an athlete wish: of a drill the last of them that says anything counts. */
@@ -38,7 +45,7 @@ export function wishesFor(
 export function sharedWishes(all: readonly DrillWishes[]): DrillWishes {
   const [first, ...others] = all;
   if (!first) return NO_WISHES;
-  const inAll = (kind: keyof DrillWishes) =>
+  const inAll = (kind: "favourites" | "never") =>
     first[kind].filter((id) => others.every((o) => o[kind].includes(id)));
   return { favourites: inAll("favourites"), never: inAll("never") };
 }
@@ -48,15 +55,4 @@ export function withFavourites(approach: Approach, { favourites }: DrillWishes):
   if (favourites.length === 0) return approach;
   const liked = { drills: { ids: favourites }, points: FAVOURITE_POINTS };
   return { ...approach, favours: [...approach.favours, liked] };
-}
-
-/** The drills that may be used; what the coach has put in by hand stays whatever was wished. */
-export function withoutNever(
-  drills: readonly Drill[],
-  { never }: DrillWishes,
-  own: readonly { drill: DrillId; anyOf?: readonly DrillId[] }[],
-): readonly Drill[] {
-  if (never.length === 0) return drills;
-  const kept = new Set(own.flatMap((o) => [o.drill, ...(o.anyOf ?? [])]));
-  return drills.filter((d) => !never.includes(d.id) || kept.has(d.id));
 }

@@ -31,6 +31,8 @@ export interface DoseRange {
   step: number;
   /** How much longer it takes here than its parts, from what it took on the floor; absent: 1. */
   pace?: number;
+  /** Whether more than the least has been too much; absent: no. */
+  onlyLeast?: true;
 }
 
 /** How much of a drill is done. */

@@ -1,4 +1,4 @@
-import { type PlannedAthlete, wishesFor, withFavourites, withoutNever } from "../athlete";
+import { drillsFor, type PlannedAthlete, wishesFor, withFavourites } from "../athlete";
 import { approachFor, type Catalog, kitWithout, knownLift } from "../catalog";
 import type { GymKit } from "../gym";
 import { liftKit } from "../gym";
@@ -69,6 +69,6 @@ export function planRequestFor(
     coolDown: coolDownRequest(draft.coolDown, catalog),
     taken: draft.taken ?? undefined,
     begun: draft.begun ?? undefined,
-    drills: withoutNever(catalog.drills, wishes, draft.own),
+    drills: drillsFor(catalog.drills, wishes, draft.own, athlete.paces),
   };
 }

@@ -36,6 +36,7 @@ function amountReason({ phase, drill, sets, amount, rounds, limiterOf, pinned }:
   const [, usual] = drill.dose.amount;
   const share = (rounds * sets * amount) / (usualSets * usual);
   if (rounds > 1) return `a usual set in each of ${rounds} rounds`;
+  if (drill.dose.onlyLeast) return "the smallest dose, since more was too much";
   if (share < 1) return "less than usual, for lack of time";
   if (share === 1) return "the usual";
   return limiterOf.length > 0 ? "more than usual, for a limiter" : "more than usual, since there is time";

@@ -1,5 +1,6 @@
+import { groupRows } from "@/lib/group-rows";
 import type { DrillId } from "../catalog";
-import { averageEffect, type LevelModel } from "../response";
+import { averageEffect, effectFor, type LevelModel } from "../response";
 
 /** How long a drill took somebody: how often it was timed, and the mean of real seconds over those of its parts. */
 export interface DrillTimes {
@@ -38,6 +39,32 @@ export function drillPaces(rows: readonly DrillTimes[]): Record<DrillId, number>
     if (own.reduce((sum, r) => sum + r.times, 0) < LEAST_TIMES) continue;
     const pace = rounded(averageEffect(evidenceOf(own), 1, TIMES).mean);
     if (pace !== 1) paces[drill] = pace;
+  }
+  return paces;
+}
+
+/**
+ * How much longer or shorter drills take some athletes than their parts, where that is otherwise than for all: their own times,
+ * drawn to those of all by how few they are.
+ *
+ * @param ofAll what they take all, from `drillPaces`.
+ * @returns factors by athlete and drill.
+ */
+export function athletePaces(
+  rows: readonly DrillTimes[],
+  ofAll: Readonly<Record<DrillId, number>>,
+): ReadonlyMap<string, Record<DrillId, number>> {
+  const paces = new Map<string, Record<DrillId, number>>();
+  const ownOf = groupRows(rows, (r) => r.drill);
+  for (const drill of new Set(rows.map((r) => r.drill))) {
+    const own = ownOf(drill);
+    const average = averageEffect(evidenceOf(own), 1, TIMES);
+    for (const { athlete, times, ratio } of own) {
+      if (times < LEAST_TIMES) continue;
+      const pace = rounded(effectFor({ weight: times, mean: ratio }, average, TIMES).mean);
+      if (pace === (ofAll[drill] ?? 1)) continue;
+      paces.set(athlete, { ...paces.get(athlete), [drill]: pace });
+    }
   }
   return paces;
 }

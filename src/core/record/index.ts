@@ -1,6 +1,6 @@
 export { eventsAsPlanned } from "./as-planned";
-export { type DrillTimes, drillPaces } from "./drill-paces";
-export { type NextWeight, nextWorkingWeight, type WorkDone } from "./next-weight";
+export { athletePaces, type DrillTimes, drillPaces } from "./drill-paces";
+export { lighterWeight, type NextWeight, nextWorkingWeight, type WorkDone } from "./next-weight";
 export {
   AFTERWARDS,
   type AthleteSession,

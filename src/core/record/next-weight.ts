@@ -64,3 +64,8 @@ function stepUp(kit: LoadKit, from: Weight, by: number): Weight | null {
   const { upper } = nearestLoadable(kit, (from + 1) as Weight, false);
   return upper !== null && upper <= from * (1 + MOST_UP) ? upper : null;
 }
+
+/** What to work with the next time after it was too much: a step lighter, as after sets that were missed; null: nothing is lighter. */
+export function lighterWeight(kit: LoadKit, working: Weight): Weight | null {
+  return roundDown(kit, working * (1 + CHANGE.missed));
+}

@@ -1,10 +1,10 @@
 import {
   type AthleteProfile,
   type AthleteRecord,
+  drillsFor,
   sharedWishes,
   wishesFor,
   withFavourites,
-  withoutNever,
 } from "../athlete";
 import { type Catalog, type Drill, type DrillId, drillById, knownApproach } from "../catalog";
 import { planRequestFor, type WarmUpDraft, workingWeightIn } from "../draft";
@@ -31,11 +31,13 @@ export function groupRequestFor(
   const wishesOf = ({ athlete, draft }: MemberDraft) => wishesFor(gym, draft.lifts, athlete, catalog);
   const wishes = sharedWishes(members.map(wishesOf));
   const isPinned = (own: WarmUpDraft["own"], id: DrillId) => own.some((o) => o.drill === id);
-  /** What one never does: not what the coach has put in for that one, or for all in spite of all. */
-  const neverOf = (member: MemberDraft) =>
-    wishesOf(member).never.filter(
+  /** What one does not do with the others, never or not at their dose: not what the coach has put in for that one, or for all in spite of all. */
+  const neverOf = (member: MemberDraft) => {
+    const { never, smallest = [] } = wishesOf(member);
+    return [...never, ...smallest].filter(
       (id) => !isPinned(member.draft.own, id) && !(wishes.never.includes(id) && isPinned(session.own, id)),
     );
+  };
   return {
     unit: gym.unit,
     minutes: session.minutes,
@@ -48,7 +50,7 @@ export function groupRequestFor(
     circuits: session.circuits,
     dropped: session.dropped,
     tests: session.tests,
-    drills: withoutNever(catalog.drills, wishes, session.own),
+    drills: drillsFor(catalog.drills, wishes, session.own),
     members: members.map(({ athlete, draft }) => ({
       id: athlete.id,
       name: athlete.name,
@@ -104,7 +106,7 @@ export function requestInSession(
     minutes: session.minutes,
     approach: withFavourites(knownApproach(catalog, session.approach), wishes),
     // What all do is in it whatever this one wishes.
-    drills: withoutNever(catalog.drills, wishes, [...own, ...steps]),
+    drills: drillsFor(catalog.drills, wishes, [...own, ...steps], athlete.paces),
     room: session.room,
     begun: undefined,
     own,

@@ -13,23 +13,38 @@ import type { AthletePart } from "./athlete-part";
 const KINDS = {
   favourites: { title: "Favourite drills", none: "None: as the gym and the group.", add: "Add a favourite" },
   never: { title: "Never use", none: "None: as the gym and the group.", add: "Add a drill never to use" },
+  smallest: {
+    title: "Smallest dose",
+    none: "None. A drill that was too much is put here from its follow-up.",
+    add: "Add a drill at its smallest dose",
+  },
 } as const;
 
-/** Drills that an athlete likes, and those that are never chosen for this one. */
+/** Drills that an athlete likes, those that are never chosen for this one, and those of which this one does the least. */
 export function AthleteWishes({ athlete, set }: AthletePart) {
   const catalog = useCatalog();
   const [adding, setAdding] = useState<keyof DrillWishes | null>(null);
-  const wishes = athlete.wishes ?? NO_WISHES;
+  const wishes = useMemo(() => ({ ...NO_WISHES, smallest: [], ...athlete.wishes }), [athlete.wishes]);
   const items = useMemo(() => {
-    const taken = [...wishes.favourites, ...wishes.never];
+    if (adding === null) return [];
+    // What is never used has no dose; a favourite may have its smallest.
+    const others = adding === "favourites" ? "never" : adding === "never" ? "favourites" : "never";
+    const taken = [...wishes[adding], ...wishes[others]];
     const free = catalog.drills.filter((d) => !d.retired && !taken.includes(d.id));
-    return adding === null ? [] : drillItems(free.map((drill) => ({ drill })));
+    return drillItems(free.map((drill) => ({ drill })));
   }, [catalog, wishes, adding]);
   const change = (kind: keyof DrillWishes, to: readonly string[]) =>
-    set({ wishes: { favourites: [...wishes.favourites], never: [...wishes.never], [kind]: [...to] } });
+    set({
+      wishes: {
+        favourites: [...wishes.favourites],
+        never: [...wishes.never],
+        smallest: [...wishes.smallest],
+        [kind]: [...to],
+      },
+    });
   return (
     <>
-      {(["favourites", "never"] as const).map((kind) => (
+      {(["favourites", "never", "smallest"] as const).map((kind) => (
         <div key={kind}>
           <h3 className="mt-5 font-semibold">{KINDS[kind].title}</h3>
           {wishes[kind].length === 0 && <p className="text-ink-soft">{KINDS[kind].none}</p>}

@@ -5,7 +5,9 @@ import { toast } from "@/client/toast";
 import { useAsk } from "@/client/use-ask";
 import { AREAS } from "@/core/catalog";
 import type { Feels } from "@/core/follow-up";
-import { answerFollowUpAction, markAreaAction } from "@/server/actions/follow-ups";
+import { formatWeight } from "@/core/units";
+import { noteWeightAction } from "@/server/actions/athletes";
+import { answerFollowUpAction, markAreaAction, smallestDoseAction } from "@/server/actions/follow-ups";
 import type { FollowUp } from "@/server/follow-ups/follow-ups";
 import { Button } from "@/ui/button";
 import { dayInWords } from "@/ui/day-in-words";
@@ -13,7 +15,7 @@ import { Link } from "@/ui/link";
 import { FeelsQuestion, MOMENT_WORDS } from "./feels-question";
 
 /** What hurt or was stopped lately: how it is now, and what it has come to. */
-export function FollowUpList({ followUps }: { followUps: readonly FollowUp[] }) {
+export function FollowUpList({ followUps, today }: { followUps: readonly FollowUp[]; today: string }) {
   if (followUps.length === 0) return null;
   return (
     <section aria-label="Follow-ups" className="mt-6">
@@ -24,7 +26,7 @@ export function FollowUpList({ followUps }: { followUps: readonly FollowUp[] }) 
             key={`${f.sessionId} ${f.athlete.id} ${f.about}`}
             className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-2"
           >
-            <FollowUpLine followUp={f} />
+            <FollowUpLine followUp={f} today={today} />
           </li>
         ))}
       </ul>
@@ -32,8 +34,8 @@ export function FollowUpList({ followUps }: { followUps: readonly FollowUp[] }) 
   );
 }
 
-function FollowUpLine({ followUp }: { followUp: FollowUp }) {
-  const { sessionId, day, athlete, about, name, area, moment, verdict } = followUp;
+function FollowUpLine({ followUp, today }: { followUp: FollowUp; today: string }) {
+  const { sessionId, day, athlete, about, name, area, moment, verdict, less } = followUp;
   const router = useRouter();
   const ask = useAsk();
   const done = async (outcome: { kind: string; message?: string }, said: string) => {
@@ -49,6 +51,38 @@ function FollowUpLine({ followUp }: { followUp: FollowUp }) {
     if (area === null) return;
     const outcome = await ask(markAreaAction, { athleteId: athlete.id, area, level });
     await done(outcome, `${athlete.name}: ${AREAS[area].toLowerCase()} marked as ${level}`);
+  };
+  const takeSmallest = async (drill: { id: string; name: string }) => {
+    const set = (isSmallest: boolean) =>
+      ask(smallestDoseAction, { athleteId: athlete.id, drill: drill.id, isSmallest });
+    const outcome = await set(true);
+    if (outcome.kind === "refused") return toast(outcome.message);
+    router.refresh();
+    const undo = async () => {
+      await set(false);
+      router.refresh();
+    };
+    return toast(`${athlete.name}: ${drill.name.toLowerCase()} at its smallest dose from now on`, {
+      action: { label: "Undo", onClick: () => void undo() },
+    });
+  };
+  const takeLighter = async () => {
+    if (!less?.weight) return;
+    const { lift, name: liftName, unit, ...record } = less.weight;
+    const note = { athleteId: athlete.id, lift, day: today };
+    const outcome = await ask(noteWeightAction, { ...note, record: { ...record, source: "coach" as const } });
+    if (outcome.kind === "refused") return toast(outcome.message);
+    router.refresh();
+    const undo = async () => {
+      await ask(noteWeightAction, { ...note, day: outcome.day, record: outcome.before });
+      router.refresh();
+    };
+    return toast(
+      `${athlete.name}: ${liftName.toLowerCase()} ${formatWeight(record.weight)} ${unit} from now on`,
+      {
+        action: { label: "Undo", onClick: () => void undo() },
+      },
+    );
   };
   return (
     <>
@@ -75,6 +109,20 @@ function FollowUpLine({ followUp }: { followUp: FollowUp }) {
           name={`${athlete.name}, ${name}, ${MOMENT_WORDS[moment]}`}
           onAnswer={(feels, level) => void answer(feels, level)}
         />
+      )}
+      {less && (
+        <span className="flex flex-wrap gap-2">
+          {less.drills.map((drill) => (
+            <Button key={drill.id} onClick={() => void takeSmallest(drill)}>
+              Less {drill.name.toLowerCase()}
+            </Button>
+          ))}
+          {less.weight && (
+            <Button onClick={() => void takeLighter()}>
+              {less.weight.name} {formatWeight(less.weight.weight)} {less.weight.unit} next time
+            </Button>
+          )}
+        </span>
       )}
       {!moment && area && (
         <span className="flex gap-2">

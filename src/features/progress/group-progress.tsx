@@ -5,12 +5,13 @@ import { SiteHeader } from "@/features/shared/site-header";
 import { Helps } from "@/features/tests/helps";
 import type { GroupProgress } from "@/server/progress/open-progress";
 import { PageLinks } from "@/ui/page-links";
+import { ComparedLifts, ComparedTests } from "./compared";
 import { DemandGrid } from "./demand-grid";
 import { Minutes } from "./minutes";
 import { Pains } from "./pains";
 import { PeriodLinks } from "./period-links";
 
-/** What has become of a group, or of everybody: what helps, minutes, demands and pain. */
+/** What has become of a group, or of everybody: lifts, tests, what helps, minutes, demands and pain. */
 export function GroupProgressPage({ progress }: { progress: GroupProgress }) {
   const { group, groups, period, people } = progress;
   const hrefOf = (to: string | null, of = period) => `/progress?${to ? `group=${to}&` : ""}period=${of}`;
@@ -38,10 +39,12 @@ export function GroupProgressPage({ progress }: { progress: GroupProgress }) {
         />
         <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-2">
           <div className="min-w-0 space-y-10">
+            <ComparedLifts key={`lifts ${group?.id}`} lifts={progress.lifts} unit={progress.unit} />
             <Minutes progress={progress} />
             <Pains progress={progress} />
           </div>
           <div className="min-w-0 space-y-10">
+            <ComparedTests key={`tests ${group?.id}`} tests={progress.tests} />
             <DemandGrid progress={progress} />
             <Helps responses={progress.responses} />
           </div>

@@ -5,7 +5,10 @@ import { shortDay } from "@/ui/day-in-words";
 import { later } from "@/ui/later";
 import { ChartFrame } from "./chart-frame";
 
-const BarsChart = later(() => import("./bars-chart").then((m) => m.BarsChart));
+const PairsChart = later(() => import("./pairs-chart").then((m) => m.PairsChart));
+
+const WORDS = ["planned", "took"] as const;
+const inMinutes = (n: number) => `${Math.round(n * 10) / 10} min`;
 
 const minutes = (seconds: number) => Math.round(seconds / 6) / 10;
 
@@ -39,29 +42,33 @@ export function Minutes({ progress: { sessions, phases } }: { progress: Progress
               rows: sessions.map((s) => [s.day, s.name, minutes(s.planned), minutes(s.real)]),
             }}
           >
-            <BarsChart
+            <PairsChart
+              words={WORDS}
+              say={inMinutes}
               rows={sessions.map((s) => ({
                 name: shortDay(s.day),
-                planned: minutes(s.planned),
-                real: minutes(s.real),
+                before: minutes(s.planned),
+                after: minutes(s.real),
               }))}
             />
           </ChartFrame>
           <ChartFrame
             title="Minutes by phase"
             said="Planned and real minutes by phase; see the table."
-            caption="Drills of a session by phase, on average: outlined as planned, filled as it was."
+            caption="A session by phase, changes with the drills and waiting for the bar with the ramp, on average: outlined as planned, filled as it was."
             file="minutes-by-phase"
             table={{
               columns: ["Phase", "Planned, min", "Real, min"],
               rows: phases.map((p) => [p.phase, minutes(p.planned), minutes(p.real)]),
             }}
           >
-            <BarsChart
+            <PairsChart
+              words={WORDS}
+              say={inMinutes}
               rows={phases.map((p) => ({
                 name: p.phase,
-                planned: minutes(p.planned),
-                real: minutes(p.real),
+                before: minutes(p.planned),
+                after: minutes(p.real),
               }))}
             />
           </ChartFrame>

@@ -63,7 +63,7 @@ export function Today({
             No sessions on this day. Create one with the button above.
           </p>
         )}
-        <FollowUpList followUps={followUps} />
+        <FollowUpList followUps={followUps} today={today} />
         <KeptFloors ids={sessions.map((s) => s.id)} />
         {sessions.map((session) => (
           <SessionBlock key={session.id} session={session} minutes={minutes} isPast={day < today} />

@@ -1,8 +1,10 @@
 "use server";
 
 import { answerFollowUp, coachAnswerSchema } from "../follow-ups/follow-ups";
+import { setSmallestDose, smallestDoseSchema } from "../follow-ups/less-next-time";
 import { markArea, markAreaSchema } from "../follow-ups/mark-area";
 import { action } from "./action";
 
 export const answerFollowUpAction = action(coachAnswerSchema, (answer) => answerFollowUp(answer, "coach"));
 export const markAreaAction = action(markAreaSchema, markArea);
+export const smallestDoseAction = action(smallestDoseSchema, setSmallestDose);

@@ -5,6 +5,7 @@ import { isDemandId } from "@/core/demands";
 import { RAMP_STYLE_IDS, type RampStyleId } from "@/core/ramp";
 import type { Weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
+import { openPaces, type Paces } from "../library/paces";
 import { reachedField } from "../schemas/athlete";
 import { fineWeightField, isEquipment, storedWishes } from "../schemas/fields";
 import { countedResponses } from "../trials/responses";
@@ -55,6 +56,7 @@ export function bodyOf(
 function toRecord(
   row: StoredAthlete,
   responsesOf: (id: string) => AthleteRecord["responses"],
+  { byAthlete }: Paces,
 ): AthleteRecord {
   const { usesResponses, ...body } = bodyOf(row);
   return {
@@ -68,6 +70,7 @@ function toRecord(
     note: row.note,
     ...body,
     responses: usesResponses ? responsesOf(row.id) : undefined,
+    paces: byAthlete.get(row.id),
     wishes: mergeWishes(storedWishes.parse(row.groupWishes) ?? undefined, body.wishes),
     workingWeights: row.weights
       .filter((w) => w.kind === "working")
@@ -90,9 +93,13 @@ export async function athleteRecords(
   ids: readonly string[],
   day: string,
 ): Promise<(id: string) => StoredRecord | null> {
-  const [rows, responsesOf] = await Promise.all([readAthletes(ids, day), countedResponses()]);
+  const [rows, responsesOf, paces] = await Promise.all([
+    readAthletes(ids, day),
+    countedResponses(),
+    openPaces(),
+  ]);
   const records = new Map(
-    rows.map((row) => [row.id, { athlete: toRecord(row, responsesOf), archived: row.archived }]),
+    rows.map((row) => [row.id, { athlete: toRecord(row, responsesOf, paces), archived: row.archived }]),
   );
   return (id) => records.get(id) ?? null;
 }

@@ -2,14 +2,17 @@ import { addDays, format } from "date-fns";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { Pain } from "@/core/floor";
 import { together, write } from "@/data/database";
-import { putSessionRecord } from "@/data/records";
+import { type DoneDrillRow, putSessionRecord } from "@/data/records";
 import { followUp } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
-import { answerFollowUpAction, markAreaAction } from "../actions/follow-ups";
+import { noteWeightAction } from "../actions/athletes";
+import { answerFollowUpAction, markAreaAction, smallestDoseAction } from "../actions/follow-ups";
+import { writeAsPlannedAction } from "../actions/record";
 import { answerByCard } from "../api/follow-up";
 import { openAthlete } from "../athletes/athletes";
 import { cardAddressesOf, shareCards } from "../cards/card-addresses";
+import { openFloor } from "../floor/open-floor";
 import { followUpsOfCard, openFollowUps } from "./follow-ups";
 
 withTemporaryDatabase();
@@ -23,6 +26,7 @@ const pain: Pain = { area: "knee", level: 3, quality: "dull", signs: [], lift: 0
 async function hurt(
   days: number,
   what: { pains?: readonly Pain[]; stopped?: readonly string[] } = { pains: [pain] },
+  drills: readonly DoneDrillRow[] = [],
 ) {
   const day = dayBefore(days);
   const row = {
@@ -30,7 +34,7 @@ async function hurt(
     ...{ plannedSeconds: 900, readySeconds: 900, notes: [], pains: [], stopped: [], ...what },
     endedAt: new Date(`${day}T12:00:00`).getTime(),
   };
-  await putSessionRecord(SESSION, { sessions: [row], drills: [], sets: [] });
+  await putSessionRecord(SESSION, { sessions: [row], drills, sets: [] });
 }
 const open = async () =>
   (await openFollowUps(ATHLETE)).find((f) => f.sessionId === SESSION && f.about === "knee");
@@ -118,4 +122,56 @@ test.each([
 ])("an answer with %j is refused by its field", async (over, message) => {
   await hurt(2);
   expect(await answer(over)).toMatchObject({ kind: "refused", message: expect.stringMatching(message) });
+});
+
+describe("when it was too much", () => {
+  const floor = async () => {
+    await markSessionDone();
+    return (await openFloor(SESSION))!.plan.athletes.find((a) => a.id === ATHLETE)!;
+  };
+  const markSessionDone = async () => {
+    if (!(await openFloor(SESSION))) await writeAsPlannedAction({ sessionId: SESSION, absent: [] });
+  };
+  const wasWorse = (about: string) => answer({ about, moment: "morning", feels: "worse", level: 4 });
+  const about = async (name: string) => (await openFollowUps(ATHLETE)).find((f) => f.about === name);
+  const doneDrill = (drill: string, place: number) => ({
+    ...{ sessionId: SESSION, athleteId: ATHLETE, place, day: dayBefore(1), drill, name: drill },
+    ...{ phase: "activate", isDone: true, insteadOf: null, plannedSeconds: 60, realSeconds: null, pace: 1 },
+  });
+
+  test("drills that load the area can be done less, one tap each, and back", async () => {
+    const loading = catalog.drills.filter((d) => d.avoid.includes("shoulder"))[0]!;
+    const other = catalog.drills.find((d) => d.avoid.length === 0 && !d.unkindTo)!;
+    await hurt(1, { pains: [{ ...pain, area: "shoulder" }] }, [
+      doneDrill(loading.id, 0),
+      doneDrill(other.id, 1),
+    ]);
+    await wasWorse("shoulder");
+    const offered = async () => (await about("shoulder"))!.less!.drills.map((d) => d.id);
+    expect(await offered()).toEqual([loading.id]);
+    const less = (isSmallest: boolean, drill = loading.id) =>
+      smallestDoseAction({ athleteId: ATHLETE, drill, isSmallest });
+    expect(await less(true)).toEqual({ kind: "set" });
+    expect((await openAthlete(ATHLETE))!.draft.wishes?.smallest).toEqual([loading.id]);
+    expect(await offered()).toEqual([]);
+    await less(false);
+    expect(await offered()).toEqual([loading.id]);
+    expect(await less(true, "no-such-drill")).toMatchObject({
+      kind: "refused",
+      message: expect.stringMatching(/drill/),
+    });
+  });
+
+  test("a lift that was stopped can be lighter the next time, until it is", async () => {
+    const lift = (await floor()).lifts.find((l) => l.working)!;
+    await hurt(1, { stopped: [lift.name] });
+    await wasWorse(lift.name);
+    const { less } = (await about(lift.name))!;
+    expect(less!.weight!.lift).toBe(lift.lift);
+    expect(less!.weight!.weight).toBeLessThan(lift.working!.weight);
+    expect(less!.weight!.weight).toBeGreaterThan(0.88 * lift.working!.weight);
+    const { name: _, unit: __, lift: id, ...record } = less!.weight!;
+    await noteWeightAction({ athleteId: ATHLETE, lift: id, day: dayBefore(0), record });
+    expect(await about(lift.name)).toBeUndefined();
+  });
 });

@@ -12,9 +12,11 @@ import {
 } from "@/core/follow-up";
 import { dayAfter } from "@/core/session";
 import { type FollowUpRow, listAreas, listFollowUps, listHurtSessions, putFollowUp } from "@/data/follow-ups";
+import { openCatalog } from "../library/catalog";
 import { idField, whole } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import { today } from "../sessions/day";
+import { type LessNextTime, lessNextTime } from "./less-next-time";
 
 /** How far back what hurt is followed. Days. */
 const FOLLOWED_DAYS = 6;
@@ -37,6 +39,8 @@ export interface FollowUp {
   verdict: FollowUpVerdict;
   /** What is asked now; null: nothing. */
   moment: FollowUpMoment | null;
+  /** What may be done less the next time; null: it was not too much. */
+  less: LessNextTime | null;
 }
 
 type HurtSession = Awaited<ReturnType<typeof listHurtSessions>>[number];
@@ -98,6 +102,7 @@ function followUpsOf(
         marked: areas.find((a) => a.athleteId === athleteId && a.area === about)?.level ?? null,
         verdict: followUpVerdict(cause, answers),
         moment: openMoment(cause, answers, clock),
+        less: null,
       };
     });
   });
@@ -110,16 +115,26 @@ export async function openFollowUps(athleteId?: string): Promise<FollowUp[]> {
     listFollowUps([...new Set(hurt.map((h) => h.session.sessionId))]),
     listAreas([...new Set(hurt.map((h) => h.session.athleteId))]),
   ]);
-  return followUpsOf(hurt, answered, areas)
+  const newest = followUpsOf(hurt, answered, areas)
     .sort((a, b) => b.day.localeCompare(a.day) || a.athlete.name.localeCompare(b.athlete.name))
-    .filter(isNewest)
-    .filter((f) => f.moment !== null || isForCoach(f));
+    .filter(isNewest);
+  const withLess = await Promise.all(newest.map(withLessNextTime));
+  return withLess.filter((f) => f.moment !== null || isForCoach(f));
+}
+
+/** A follow-up with what may be done less the next time, where it was too much. */
+async function withLessNextTime(f: FollowUp): Promise<FollowUp> {
+  if (f.verdict !== "too-much") return f;
+  const { sessionId, athlete, area, about } = f;
+  const less = await lessNextTime({ sessionId, athleteId: athlete.id, area, about }, await openCatalog());
+  return { ...f, less };
 }
 
 /** Whether a follow-up has come to something that is not looked after yet. */
-function isForCoach({ verdict, marked }: FollowUp): boolean {
+function isForCoach({ verdict, area, marked, less }: FollowUp): boolean {
   if (verdict === "refer") return marked !== "avoid";
-  return verdict === "too-much" && marked !== "sore" && marked !== "avoid";
+  if (verdict !== "too-much") return false;
+  return area === null ? less?.weight != null : marked !== "sore" && marked !== "avoid";
 }
 
 /** Whether nothing newer is about the same: of one knee only the last session is asked about. */

@@ -1,15 +1,14 @@
 import { catalogWith } from "@/catalog";
 import { type DrillWishes, NO_WISHES } from "@/core/athlete";
 import type { Approach, Catalog, CustomContent, Drill, Lift } from "@/core/catalog";
-import { drillPaces } from "@/core/record";
-import { dayAfter } from "@/core/session";
 import { type CustomRow, customContentStamp, listCustomContent } from "@/data/custom-content";
 import { listPreferences, preferencesStamp } from "@/data/preferences";
-import { drillTimes, drillTimesStamp } from "@/data/records";
+import { drillTimesStamp } from "@/data/records";
 import { isEqual } from "@/lib/equality";
 import { parseJson } from "../parse-json";
 import { CUSTOM_SCHEMAS, type CustomKind, filmSchema } from "../schemas/custom-content";
 import { today } from "../sessions/day";
+import { openPaces } from "./paces";
 
 /** What can be read of what is stored; what cannot is left out, and stays stored. */
 function itemsOf<T>(rows: readonly CustomRow[], kind: CustomKind): T[] {
@@ -33,15 +32,6 @@ async function readCustomContent(): Promise<CustomContent> {
         .flatMap((f) => (f.success ? [[f.data.drill, f.data.url]] : [])),
     ),
   };
-}
-
-/** How far back times count. Days. */
-const TIMES_DAYS = 180;
-
-/** How long drills take here, from the sessions before a day: what happens in the day's sessions changes none of their plans. */
-async function readPaces(now: string): Promise<Record<string, number>> {
-  const rows = await drillTimes(dayAfter(now, -TIMES_DAYS), now);
-  return drillPaces(rows.map(({ athleteId, ...r }) => ({ ...r, athlete: athleteId })));
 }
 
 /** What is liked, and never used, before lifts. */
@@ -74,9 +64,9 @@ export async function openCatalog(): Promise<Catalog> {
   ]);
   const stamp = `${now} ${content} ${times} ${wished}`;
   if (last?.stamp === stamp) return last.catalog;
-  const [custom, paces, liftWishes] = await Promise.all([
+  const [custom, { ofAll: paces }, liftWishes] = await Promise.all([
     readCustomContent(),
-    readPaces(now),
+    openPaces(),
     readLiftWishes(),
   ]);
   const next = { ...custom, ...someOf({ paces }), ...someOf({ liftWishes }) };

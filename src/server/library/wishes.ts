@@ -34,11 +34,12 @@ function wishOf({ favourites, never }: DrillWishes, drill: string): Wish {
   return never.includes(drill) ? "never" : "usual";
 }
 
-function withWish({ favourites, never }: DrillWishes, drill: string, wish: Wish): DrillWishes {
-  const others = (list: readonly string[]) => list.filter((id) => id !== drill);
+function withWish({ favourites, never, ...others }: DrillWishes, drill: string, wish: Wish): DrillWishes {
+  const without = (list: readonly string[]) => list.filter((id) => id !== drill);
   return {
-    favourites: [...others(favourites), ...(wish === "favourite" ? [drill] : [])],
-    never: [...others(never), ...(wish === "never" ? [drill] : [])],
+    ...others,
+    favourites: [...without(favourites), ...(wish === "favourite" ? [drill] : [])],
+    never: [...without(never), ...(wish === "never" ? [drill] : [])],
   };
 }
 

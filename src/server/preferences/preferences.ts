@@ -88,11 +88,11 @@ export async function answerQuestion(
     if (wished.kind === "refused") return wished;
   }
   if (scope === "athlete") {
-    const { favourites, never } = opened.draft.wishes ?? NO_WISHES;
+    const { favourites, never, ...others } = opened.draft.wishes ?? { favourites: [], never: [] };
     const wishes =
       kind === "never"
-        ? { favourites: favourites.filter((d) => d !== drill), never: [...never, drill] }
-        : { favourites: [...favourites, drill], never: never.filter((d) => d !== drill) };
+        ? { ...others, favourites: favourites.filter((d) => d !== drill), never: [...never, drill] }
+        : { ...others, favourites: [...favourites, drill], never: never.filter((d) => d !== drill) };
     const saved = await saveAthlete({ athlete: { ...opened.draft, wishes }, revision: opened.revision });
     if (saved.kind !== "saved") return refuse("The athlete was changed elsewhere just now: try again.");
   }

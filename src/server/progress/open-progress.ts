@@ -9,13 +9,22 @@ import { type MaximumOfDay, maximumHistory } from "@/core/strength";
 import type { UnitSystem, Weight } from "@/core/units";
 import { listAthletes, listGroups, readAthlete, readGroup } from "@/data/athletes";
 import { listFollowUpsOf } from "@/data/follow-ups";
-import { countAttended, listHurt, listSessionTimes, listWorkSets, secondsByDrill } from "@/data/records";
+import {
+  countAttended,
+  listHurt,
+  listSessionTimes,
+  listWorkSets,
+  rampSeconds,
+  secondsByDrill,
+} from "@/data/records";
 import { listTestResults, listTrials } from "@/data/trials";
 import { bodyOf } from "../athletes/athlete-record";
+import { gymKit } from "../gyms/gym-kit";
 import { openCatalog } from "../library/catalog";
 import { today } from "../sessions/day";
 import type { NamedResponse, NotedResult } from "../trials/open-tests";
 import { openResponses } from "../trials/responses";
+import { comparedLifts, comparedTests } from "./compared";
 
 /** How far back progress is looked at, by the name in the address. Days; null: all there is. */
 export const PERIODS = { quarter: 91, year: 365, all: null } as const;
@@ -106,16 +115,22 @@ async function progressOf(
   const [only] = people;
   const of = people.length === 1 && only ? responses.of(only.id) : responses.ofAll;
   const times = Math.max(1, timed);
+  const ramps = await rampSeconds(ids, phasesSince);
   const nameOf = new Map(people.map((p) => [p.id, p.name]));
   return {
     ...{ today: now, period, people: people.length, sessions, limiters },
     responses: of.map((r) => ({ ...r, name: drillById(catalog, r.drill)?.name ?? r.drill })),
-    phases: PHASES.flatMap((phase) => {
-      const rows = ofPeriod.filter((r) => r.phase === phase);
-      if (rows.length === 0) return [];
-      const sum = (key: "planned" | "seconds") => rows.reduce((total, r) => total + r[key], 0) / times;
-      return [{ phase: PHASE_NAMES[phase], planned: sum("planned"), real: sum("seconds") }];
-    }),
+    phases: [
+      ...PHASES.flatMap((phase) => {
+        const rows = ofPeriod.filter((r) => r.phase === phase);
+        if (rows.length === 0) return [];
+        const sum = (key: "planned" | "seconds") => rows.reduce((total, r) => total + r[key], 0) / times;
+        return [{ phase: PHASE_NAMES[phase], planned: sum("planned"), real: sum("seconds") }];
+      }),
+      ...(ramps.times === 0
+        ? []
+        : [{ phase: "Ramp", planned: ramps.planned / ramps.times, real: ramps.real / ramps.times }]),
+    ],
     attended,
     demands: demandTimes(each(recent), each(all), catalog.drills, limiters),
     pains: hurt.flatMap((r) =>
@@ -184,9 +199,17 @@ export async function openGroupProgress(groupId: string | null, period: Period) 
   if (groupId !== null && !group) return null;
   const [athletes, groups] = await Promise.all([listAthletes(), listGroups()]);
   const people = athletes.filter((a) => groupId === null || a.groupId === groupId);
-  const progress = await progressOf(people, [], period);
+  const days = PERIODS[period];
+  const since = days === null ? EVER : dayBefore(today(), days);
+  const [gym, catalog] = await Promise.all([gymKit(), openCatalog()]);
+  const unit = gym?.unit ?? "kg";
+  const [progress, lifts, tests] = await Promise.all([
+    progressOf(people, [], period),
+    comparedLifts(people, since, unit, catalog),
+    comparedTests(people, since),
+  ]);
   return {
-    ...progress,
+    ...{ ...progress, unit, lifts, tests },
     group: group && { id: group.id, name: group.name },
     groups: groups.map(({ id, name }) => ({ id, name })),
   };

@@ -6,7 +6,9 @@ import { putFollowUp } from "@/data/follow-ups";
 import { type AthleteSessionRow, type DoneDrillRow, type DoneSetRow, putSessionRecord } from "@/data/records";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
+import { noteWeightAction } from "../actions/athletes";
 import { noteResultAction, noteTrialAction } from "../actions/trials";
+import type { Compared } from "./compared";
 import { openAthleteProgress, openGroupProgress, periodOf } from "./open-progress";
 import { openReport } from "./open-report";
 
@@ -88,6 +90,10 @@ describe("with sessions on record", () => {
       [900, 960],
     ]);
     expect(year.phases).toEqual([{ phase: "Mobilise", planned: 60, real: 90 }]);
+    const ramp = { isWork: false, plannedSeconds: 100, realSeconds: 130 };
+    await trained(5, { drill: { isDone: false }, set: ramp });
+    expect((await progress()).phases.at(-1)).toEqual({ phase: "Ramp", planned: 100, real: 130 });
+    await putSessionRecord("s5", { sessions: [], drills: [], sets: [] });
     expect(year.attended).toBe(2);
     expect((await openAthleteProgress(ATHLETE, "all"))!.sessions).toHaveLength(3);
     expect((await openAthleteProgress(ATHLETE, "quarter"))!.sessions).toHaveLength(2);
@@ -162,4 +168,44 @@ test.each([
   [["all", "year"], "all"],
 ])("an address that says %j means %s", (said, period) => {
   expect(periodOf(said)).toBe(period);
+});
+
+describe("a group beside each other", () => {
+  const group = async (period: "year" | "quarter" = "year") => (await openGroupProgress(null, period))!;
+  const rowOf = (all: readonly Compared[], id: string) =>
+    all.find((c) => c.id === id)?.rows.find((r) => r.athlete === ATHLETE);
+
+  test("at a lift: first and latest maximum of everybody who has any", async () => {
+    const note = (ago: number, kilos: number) =>
+      noteWeightAction({
+        ...{ athleteId: ATHLETE, lift: "front-squat", day: day(ago) },
+        record: { weight: weight(kilos), sets: 3, reps: 5, rir: 2 },
+      });
+    await note(300, 40);
+    await note(0, 60);
+    const { lifts, unit } = await group();
+    expect(unit).toBe("kg");
+    const row = rowOf(lifts, "front-squat")!;
+    expect([row.first.day, row.latest.day]).toEqual([day(300), day(0)]);
+    expect(row.latest.value / row.first.value).toBeCloseTo(1.5, 3);
+    const counts = lifts.map((l) => l.rows.length);
+    expect(counts).toEqual(counts.toSorted((a, b) => b - a));
+    expect(rowOf((await group("quarter")).lifts, "front-squat")!.first.day).not.toBe(day(300));
+  });
+
+  test("at a test: the worse side, before warm-ups", async () => {
+    const note = (ago: number, value: number[], moment: "cold" | "after") =>
+      noteResultAction({
+        athleteId: ATHLETE,
+        result: {
+          ...{ id: `compared-${ago}-${moment}`, test: "knee-to-wall", day: day(ago), value, moment },
+          ...{ signs: [], sessionId: null },
+        },
+      });
+    await note(20, [8, 6], "cold");
+    await note(20, [8, 9], "after");
+    await note(1, [7, 9], "cold");
+    const row = rowOf((await group()).tests, "knee-to-wall")!;
+    expect(row).toMatchObject({ latest: { day: day(1), value: 7 } });
+  });
 });

@@ -74,6 +74,10 @@ export const wishesField = z
   .strictObject({
     favourites: z.array(z.string().max(100)).max(200, "Choose at most 200 favourites."),
     never: z.array(z.string().max(100)).max(200, "Choose at most 200 drills never to use."),
+    smallest: z
+      .array(z.string().max(100))
+      .max(200, "Choose at most 200 drills at their smallest dose.")
+      .optional(),
   })
   .refine(
     (w) => !w.favourites.some((id) => w.never.includes(id)),
