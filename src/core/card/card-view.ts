@@ -7,6 +7,7 @@ import type { DraftLift, WarmUpDraft } from "../draft";
 import { type GymKit, type GymSettings, USUAL_SETTINGS } from "../gym";
 import {
   type Caution,
+  type CoolDown,
   cautionsOf,
   circuitOpenedBy,
   offersInWords,
@@ -108,7 +109,12 @@ export interface CardView {
   stairSays: string;
   lifts: CardLift[];
   /** What comes again after the last lift, and how long that takes, as "6:20"; null: nothing. */
-  coolDown: { drills: string[]; takes: string } | null;
+  coolDown: {
+    drills: string[];
+    /** Long work on what limits the athlete, each with the test that follows. */
+    longWork: string[];
+    takes: string;
+  } | null;
   cautions: Caution[];
   /** Rows of drills and ramp sets in all, for whoever has to fit them on a page. */
   rows: number;
@@ -126,6 +132,20 @@ function testAfter(
   tests: readonly AthleteTest[],
 ): AthleteTest | undefined {
   return tests.find(({ demand }) => limiters.includes(demand) && (serves[demand] ?? 0) >= LONG_WORK_FROM);
+}
+
+/** The drills after the last lift, line by line; long work on a limiter by itself, with the test that shows what it did. */
+function coolDownLines({ drills }: CoolDown, limiters: readonly DemandId[], tests: readonly AthleteTest[]) {
+  const lines = drills.map(({ drill, dose }) => {
+    const test = testAfter(drill, limiters, tests);
+    const line = `${drill.name} ${formatDose(dose)}`;
+    return {
+      isLongWork: test !== undefined,
+      line: test ? `${line}, then test: ${test.name.toLowerCase()}` : line,
+    };
+  });
+  const of = (isLongWork: boolean) => lines.filter((l) => l.isLongWork === isLongWork).map((l) => l.line);
+  return { drills: of(false), longWork: of(true) };
 }
 
 /** Lays out one athlete's planned warm-up as a card. */
@@ -190,10 +210,7 @@ export function cardView({
     stairSays: stairInWords(stair),
     lifts,
     coolDown: coolDown && {
-      drills: coolDown.drills.map((d) => {
-        const test = testAfter(d.drill, athlete.limiters, tests);
-        return `${d.drill.name} ${formatDose(d.dose)}${test ? `, then test: ${test.name.toLowerCase()}` : ""}`;
-      }),
+      ...coolDownLines(coolDown, athlete.limiters, tests),
       takes: formatClock(coolDown.seconds),
     },
     cautions: cautionsOf(request, plan, athlete, day),

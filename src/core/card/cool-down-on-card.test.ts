@@ -10,7 +10,7 @@ import { cardView } from ".";
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light", "box"]);
 
 /** What a card says of a cool-down of ten minutes. */
-function coolDown(limiters: DemandId[], coolDown: boolean | number = 10): readonly string[] {
+function coolDown(limiters: DemandId[], coolDown: boolean | number = 10) {
   const athlete = athleteWith({
     limiters,
     workingWeights: [
@@ -21,21 +21,23 @@ function coolDown(limiters: DemandId[], coolDown: boolean | number = 10): readon
   const request = planRequestFor(draft, athlete, gym, catalog);
   const plan = outlineOf(planWarmUp(request));
   const session = { day: "2026-02-02", time: null };
-  return cardView({ session, gym, athlete, draft, request, plan, tests }).coolDown?.drills ?? [];
+  return cardView({ session, gym, athlete, draft, request, plan, tests }).coolDown;
 }
 
-test("after the long work on a limiter its test is done", () => {
-  const lines = coolDown(["ankle-dorsiflexion"]);
-  expect(lines.some((l) => l.endsWith("then test: knee to wall"))).toBe(true);
-  expect(lines.some((l) => !l.includes("then test"))).toBe(true);
+test("long work on a limiter stands by itself, with the test that is done after it", () => {
+  const { drills, longWork } = coolDown(["ankle-dorsiflexion"])!;
+  expect(longWork.length).toBeGreaterThan(0);
+  expect(longWork.every((l) => l.endsWith("then test: knee to wall"))).toBe(true);
+  expect(drills.length).toBeGreaterThan(0);
+  expect(drills.join()).not.toContain("then test");
 });
 
 test("without a limiter, or where nothing measures it, there is none", () => {
-  expect(coolDown([]).join()).not.toContain("then test");
-  expect(coolDown(["hip-external-rotation"]).join()).not.toContain("then test");
-  expect(coolDown([]).length).toBeGreaterThan(1);
+  expect(coolDown([])!.longWork).toEqual([]);
+  expect(coolDown(["hip-external-rotation"])!.longWork).toEqual([]);
+  expect(coolDown([])!.drills.length).toBeGreaterThan(1);
 });
 
 test("without a cool-down there is nothing of it", () => {
-  expect(coolDown(["ankle-dorsiflexion"], false)).toEqual([]);
+  expect(coolDown(["ankle-dorsiflexion"], false)).toBeNull();
 });

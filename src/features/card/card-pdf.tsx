@@ -88,6 +88,9 @@ function CardPage({ card, density }: { card: CardView; density: (typeof DENSITIE
           <View wrap={false}>
             <Text style={styles.part}>Cool-down ({card.coolDown.takes})</Text>
             <Text>{card.coolDown.drills.join(" · ")}</Text>
+            {card.coolDown.longWork.length > 0 && (
+              <Text>Long-term work: {card.coolDown.longWork.join(" · ")}</Text>
+            )}
           </View>
         )}
         {card.cautions.map((c) => (

@@ -60,6 +60,11 @@ export function CardSheet({ card, gym }: { card: CardView; gym: GymKit }) {
               Cool-down <span className="condensed font-medium text-ink-soft">{card.coolDown.takes}</span>
             </h2>
             <p className="text-sm">{card.coolDown.drills.join(" · ")}</p>
+            {card.coolDown.longWork.length > 0 && (
+              <p className="text-sm">
+                <b>Long-term work:</b> {card.coolDown.longWork.join(" · ")}
+              </p>
+            )}
           </section>
         )}
         <div className="mt-3 grid grid-cols-[1fr_13rem] gap-8">

@@ -64,6 +64,18 @@ export function PhoneCard({
               </li>
             ))}
           </ol>
+          {card.coolDown.longWork.length > 0 && (
+            <>
+              <h3 className="mt-3 font-semibold">Long-term work</h3>
+              <ol>
+                {card.coolDown.longWork.map((d) => (
+                  <li key={d} className="border-b border-line py-2">
+                    {d}
+                  </li>
+                ))}
+              </ol>
+            </>
+          )}
         </section>
       )}
       <div className="mt-8">

@@ -84,6 +84,7 @@ function FollowUpLine({ followUp, today }: { followUp: FollowUp; today: string }
       },
     );
   };
+  const canMark = moment === null && area !== null;
   return (
     <>
       <p className="min-w-64 flex-1">
@@ -110,26 +111,22 @@ function FollowUpLine({ followUp, today }: { followUp: FollowUp; today: string }
           onAnswer={(feels, level) => void answer(feels, level)}
         />
       )}
-      {less && (
+      {(less?.drills.length || less?.weight || canMark) && (
         <span className="flex flex-wrap gap-2">
-          {less.drills.map((drill) => (
+          {less?.drills.map((drill) => (
             <Button key={drill.id} onClick={() => void takeSmallest(drill)}>
               Less {drill.name.toLowerCase()}
             </Button>
           ))}
-          {less.weight && (
+          {less?.weight && (
             <Button onClick={() => void takeLighter()}>
               {less.weight.name} {formatWeight(less.weight.weight)} {less.weight.unit} next time
             </Button>
           )}
-        </span>
-      )}
-      {!moment && area && (
-        <span className="flex gap-2">
-          {verdict === "too-much" && (
+          {canMark && verdict === "too-much" && (
             <Button onClick={() => void mark("sore")}>Mark {AREAS[area].toLowerCase()} as sore</Button>
           )}
-          {verdict === "refer" && (
+          {canMark && verdict === "refer" && (
             <Button onClick={() => void mark("avoid")}>Avoid {AREAS[area].toLowerCase()}</Button>
           )}
         </span>

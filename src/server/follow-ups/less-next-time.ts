@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { NO_WISHES, rulesOut } from "@/core/athlete";
 import { type AreaId, type Catalog, drillById, liftById } from "@/core/catalog";
+import type { FloorLift, Pain } from "@/core/floor";
 import { liftKit } from "@/core/gym";
 import { lighterWeight } from "@/core/record";
 import { convertWeight, type UnitSystem, type Weight } from "@/core/units";
@@ -18,7 +19,7 @@ import { today } from "../sessions/day";
 export interface LessNextTime {
   /** Drills of that session that load the area, not at their smallest dose yet. */
   drills: readonly { id: string; name: string }[];
-  /** A lighter working weight for the lift that was stopped, as it is noted; null: there is none, or it is lighter already. */
+  /** A lighter working weight for the lift that was stopped, or at which it hurt; as it is noted. Null: there is none, or it is lighter already. */
   weight: {
     lift: string;
     name: string;
@@ -41,9 +42,14 @@ export async function lessNextTime(
   const recordOf = await athleteRecords([of.athleteId], today());
   const athlete = recordOf(of.athleteId)?.athlete;
   if (!athlete) return { drills: [], weight: null };
-  const { area } = of;
-  if (area === null) return { drills: [], weight: await lighter(of, athlete, catalog) };
-  const { drills } = await readSessionRecord(of.sessionId);
+  const { area, about } = of;
+  if (area === null) {
+    return { drills: [], weight: await lighter(of, (l) => l.name === about, athlete, catalog) };
+  }
+  const { drills, sessions } = await readSessionRecord(of.sessionId);
+  const pains = (sessions.find((s) => s.athleteId === of.athleteId)?.pains ?? []) as Pain[];
+  const at = pains.filter((p) => p.area === area).map((p) => p.lift);
+  const weight = await lighter(of, (_, i) => at.includes(i), athlete, catalog);
   const { smallest = [], never } = athlete.wishes ?? NO_WISHES;
   const done = drills.filter((d) => d.athleteId === of.athleteId && d.isDone);
   const loading = [...new Set(done.map((d) => d.drill))].flatMap((id) => {
@@ -52,19 +58,20 @@ export async function lessNextTime(
     const loads = drill && rulesOut({ ...athlete, areas: [{ area, level: "avoid" }] }, drill);
     return isAsked && loads ? [{ id, name: drill.name }] : [];
   });
-  return { drills: loading.slice(0, MOST_DRILLS), weight: null };
+  return { drills: loading.slice(0, MOST_DRILLS), weight };
 }
 
 type Athlete = NonNullable<ReturnType<Awaited<ReturnType<typeof athleteRecords>>>>["athlete"];
 
 async function lighter(
-  { sessionId, athleteId, about }: { sessionId: string; athleteId: string; about: string },
+  { sessionId, athleteId }: { sessionId: string; athleteId: string },
+  isIt: (lift: FloorLift, at: number) => boolean,
   athlete: Athlete,
   catalog: Catalog,
 ): Promise<LessNextTime["weight"]> {
   const [floor, gym] = await Promise.all([openFloor(sessionId), gymKit()]);
   const person = floor?.plan.athletes.find((a) => a.id === athleteId);
-  const planned = person?.lifts.find((l) => l.name === about);
+  const planned = person?.lifts.find(isIt);
   const known = athlete.workingWeights.find((w) => w.lift === planned?.lift);
   const lift = planned && liftById(catalog, planned.lift);
   const kit = gym && lift && liftKit(gym, lift, athlete);
