@@ -12,6 +12,22 @@ process.env.SEED ??= String(Date.now() % 2 ** 31);
 process.env.TZ ??= byDay[Number(process.env.SEED) % byDay.length];
 console.log(`Random cases by SEED=${process.env.SEED}, time zone by TZ=${process.env.TZ}`);
 
+/** Packages that are ES modules only. */
+const MODULES = [
+  ...[
+    "uuid",
+    "better-auth",
+    "@better-auth",
+    "better-call",
+    "@better-fetch",
+    "@noble",
+    "jose",
+    "nanostores",
+    "defu",
+  ],
+  ...["rou3", "set-cookie-parser", "@simplewebauthn", "@levischuck", "@hexagon"],
+];
+
 export default {
   // No test is about time; this only ends one that hangs, on whatever machine.
   testTimeout: process.env.LONG ? 3_600_000 : 60_000,
@@ -20,10 +36,18 @@ export default {
   roots: ["<rootDir>/src"],
   testMatch: ["**/*.test.ts"],
   transform: {
-    "^.+\\.tsx?$": ["@swc/jest", { jsc: { target: "es2022", parser: { syntax: "typescript", tsx: true } } }],
-    "/node_modules/uuid/.+\\.js$": ["@swc/jest", { jsc: { target: "es2022" } }],
+    "^.+\\.tsx?$": [
+      "@swc/jest",
+      {
+        jsc: {
+          target: "es2022",
+          parser: { syntax: "typescript", tsx: true },
+          transform: { react: { runtime: "automatic" } },
+        },
+      },
+    ],
+    "/node_modules/.+\\.m?js$": ["@swc/jest", { jsc: { target: "es2022" } }],
   },
-  // Packages that are ES modules only.
-  transformIgnorePatterns: ["/node_modules/(?!uuid/)"],
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES.join("|")})/)`],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };

@@ -18,12 +18,12 @@ async function share(page: Page, session: string): Promise<string> {
 }
 
 test("links to cards are listed with when they end, and are ended there", async ({ page }) => {
-  await page.goto(`${server.url}/files`);
-  const list = page.getByRole("region", { name: "Links to cards" });
+  await page.goto(`${server.url}/access`);
+  const list = page.getByRole("region", { name: "Addresses" });
   await expect(list.getByText(/^None\. /)).toBeVisible();
   const card = await share(page, "today-pilots");
   await expect(page.getByText(/It works until .*, a week after the session/)).toBeVisible();
-  await page.goto(`${server.url}/files`);
+  await page.goto(`${server.url}/access`);
   await expect(list.getByRole("listitem")).toHaveCount(1);
   await expect(list.getByText(/Ilse Maartens.*; until /)).toBeVisible();
   expect((await fetch(card)).status).toBe(200);

@@ -5,6 +5,8 @@ import { createServer } from "node:net";
 export interface RunningServer {
   url: string;
   pid: number;
+  /** What it has said since it was started. */
+  said: () => string;
   /** Kills it without a warning: what it has acknowledged has to be there all the same. */
   stop: () => Promise<void>;
 }
@@ -42,12 +44,14 @@ export async function startServer(env: NodeJS.ProcessEnv, onPort?: number): Prom
   const url = `http://127.0.0.1:${port}`;
   const server = spawn(process.execPath, ["scripts/serve.mjs"], {
     env: { HOST: "127.0.0.1", ...env, PORT: String(port) },
-    stdio: ["ignore", "ignore", "pipe"],
+    stdio: ["ignore", "pipe", "pipe"],
   });
   let said = "";
-  server.stderr.on("data", (text) => {
-    said += text;
-  });
+  for (const stream of [server.stdout, server.stderr]) {
+    stream.on("data", (text) => {
+      said += text;
+    });
+  }
   const stop = async () => {
     if (server.exitCode !== null || server.signalCode !== null) return;
     const ended = new Promise((resolve) => server.once("exit", resolve));
@@ -55,7 +59,7 @@ export async function startServer(env: NodeJS.ProcessEnv, onPort?: number): Prom
     await ended;
   };
   for (let tries = 0; tries < 600; tries++) {
-    if (await answers(url)) return { url, pid: server.pid!, stop };
+    if (await answers(url)) return { url, pid: server.pid!, said: () => said, stop };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   await stop();

@@ -10,6 +10,8 @@ interface TestServer {
   url: string;
   /** Its database. */
   file: string;
+  /** What the server has said since it was started. */
+  said: () => string;
   start: () => Promise<void>;
   stop: () => Promise<void>;
 }
@@ -43,6 +45,7 @@ export function serverForTests({ demo, host = "127.0.0.1" }: { demo: boolean; ho
     get url() {
       return `http://127.0.0.1:${port}`;
     },
+    said: () => server?.said() ?? "",
     get file() {
       return path.join(folder, "test.db");
     },

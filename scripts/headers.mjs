@@ -22,7 +22,7 @@ export function headersOf(path, nonce) {
     "content-security-policy": contentPolicy(nonce),
     "x-content-type-options": "nosniff",
     "x-frame-options": "DENY",
-    "referrer-policy": /^\/(card|wall)\//.test(path) ? "no-referrer" : "same-origin",
+    "referrer-policy": /^\/(card|wall|once|calendar)\//.test(path) ? "no-referrer" : "same-origin",
     "cross-origin-opener-policy": "same-origin",
     "permissions-policy": "camera=(), geolocation=(), microphone=()",
   };

@@ -30,11 +30,6 @@ function nameOf(host) {
   }
 }
 
-/** What another machine may ask for: cards and walls at their addresses, and what a page is made of. */
-const OPEN_TO_ALL = [/^\/(card|wall)\/[^/]+(\/(events|stream))?$/, /^\/_next\/static\//, /^\/icon\.svg$/];
-/** What another machine may send: what an athlete says on the phone. */
-const SENT_BY_ALL = [/^\/card\/[^/]+\/events$/];
-
 /**
  * Whether a connection comes from this machine: from 127.0.0.0/8 or ::1, or from the very address that it goes to, as
  * where HOST is this machine's address in the network.
@@ -44,19 +39,26 @@ export function isThisMachine(address, to) {
 }
 
 /**
- * Whether a request may be answered. Sign-in comes later: until then the coach's screens are for this machine only, and
- * another one reaches the addresses of cards and walls and nothing else.
+ * Whether everybody has to sign in: always where other machines reach the server, by its own address or through a proxy before it.
  *
- * @param address of the socket, never what a header claims; `to` is the one that it goes to.
- * @param url of the request, with or without a query.
+ * @param hostname that it listens on; `publicUrl`: under which others know it; absent: nobody else does.
  */
-export function mayReach(address, to, url, method = "GET") {
-  if (isThisMachine(address, to)) return true;
-  const path = (url ?? "").split(/[?#]/)[0];
-  // What could be read in two ways is no address of a card.
-  if (/%|\\|\/\.|\/\//.test(path)) return false;
-  const open = method === "GET" || method === "HEAD" ? OPEN_TO_ALL : method === "POST" ? SENT_BY_ALL : [];
-  return open.some((o) => o.test(path));
+export function needsSignIn(hostname, publicUrl) {
+  const known = publicUrl ? nameOf(publicUrl.replace(/^https?:\/\/|\/.*$/g, "")) : null;
+  const isHere = (name) => name === "localhost" || name === "[::1]" || isThisMachine(name, null);
+  return !isHere(hostname === "::1" ? "[::1]" : hostname) || (known !== null && !isHere(known));
+}
+
+/** Whether somebody passes a request on for another machine: it then looks as if it came from this one. */
+export function isPassedOn(headers) {
+  return ["forwarded", "x-forwarded-for", "x-real-ip", "via"].some((name) => headers[name] !== undefined);
+}
+
+/** Where a request comes from: its socket's address, or what the proxy on this machine says. */
+export function fromOf(address, headers) {
+  const passedOn = isThisMachine(address, null) && headers["x-forwarded-for"];
+  // The last is what our own proxy has added; what stands before it anybody may claim.
+  return passedOn ? String(passedOn).split(",").at(-1).trim().slice(0, 60) : (address ?? "unknown");
 }
 
 /**

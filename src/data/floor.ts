@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, inArray, isNull, max } from "drizzle-orm";
 import { database, together, write } from "./database";
-import { floorEvent, floorRun, wallAddress } from "./schema";
+import { floorEvent, floorRun, session, wallAddress } from "./schema";
 
 export type FloorRunRow = typeof floorRun.$inferSelect;
 export type FloorEventRow = typeof floorEvent.$inferSelect;
@@ -102,4 +102,14 @@ export async function saveWallAddress(row: WallAddressRow): Promise<void> {
 
 export async function deleteWallAddress(sessionId: string): Promise<void> {
   await write((db) => db.delete(wallAddress).where(eq(wallAddress.sessionId, sessionId)));
+}
+
+/** All addresses of walls, with the session each shows; the session may be gone. */
+export async function listWallAddresses() {
+  const db = await database();
+  return db
+    .select({ sessionId: wallAddress.sessionId, session: session.name, day: session.day })
+    .from(wallAddress)
+    .leftJoin(session, eq(session.id, wallAddress.sessionId))
+    .orderBy(asc(session.day));
 }

@@ -304,3 +304,19 @@ export async function readStamp(id: string) {
   const entries = people.map((p) => [p.id, { athlete: p.athlete, warmUp: p.warmUp ?? 0 }] as const);
   return { ...row, library: own!.library, people: Object.fromEntries(entries) };
 }
+
+/** Sessions that an athlete takes part in between two days, the first first; those of which the coach has said that they are absent left out. */
+export async function listSessionsWith(athleteId: string, from: string, to: string) {
+  const db = await database();
+  return db
+    .select({ id: session.id, name: session.name, day: session.day, time: session.time })
+    .from(sessionAthlete)
+    .innerJoin(session, eq(session.id, sessionAthlete.sessionId))
+    .where(
+      and(
+        ...[eq(sessionAthlete.athleteId, athleteId), eq(sessionAthlete.absent, false)],
+        ...[gte(session.day, from), lte(session.day, to)],
+      ),
+    )
+    .orderBy(asc(session.day), asc(session.time));
+}

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { CustomContentProvider } from "@/client/custom-content";
+import { LookerProvider } from "@/client/looker";
 import { Queries } from "@/client/queries";
 import { NewSessionAnywhere } from "@/features/new-session/new-session";
 import { PaletteOpener } from "@/features/palette/palette-opener";
@@ -8,6 +9,7 @@ import { FreshOnReturn } from "@/features/shared/fresh-on-return";
 import { ServerAway } from "@/features/shared/server-away";
 import { Toasts } from "@/features/shared/toasts";
 import { WaitingSaves } from "@/features/shared/waiting-saves";
+import { currentLooker } from "@/server/access/actor";
 import { gymSettings } from "@/server/gyms/gym-kit";
 import { openCatalog } from "@/server/library/catalog";
 import { ConventionsProvider } from "@/ui/conventions";
@@ -16,7 +18,7 @@ export const dynamic = "force-dynamic";
 
 /** What all of the coach's pages have: the gym's custom content, reads from the server, the palette, messages. */
 export default async function DeskLayout({ children }: { children: ReactNode }) {
-  const [{ custom }, settings] = await Promise.all([openCatalog(), gymSettings()]);
+  const [{ custom }, settings, looker] = await Promise.all([openCatalog(), gymSettings(), currentLooker()]);
   return (
     <Queries>
       <CustomContentProvider custom={custom}>
@@ -27,8 +29,16 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
           Skip to content
         </a>
         <ConventionsProvider {...settings}>
-          <NewSessionAnywhere>{children}</NewSessionAnywhere>
-          <PaletteOpener />
+          <LookerProvider looker={looker}>
+            {looker.role === "assistant" ? (
+              children
+            ) : (
+              <>
+                <NewSessionAnywhere>{children}</NewSessionAnywhere>
+                <PaletteOpener />
+              </>
+            )}
+          </LookerProvider>
         </ConventionsProvider>
       </CustomContentProvider>
       <FocusKeeper />

@@ -1,12 +1,10 @@
 import { counted } from "@/core/units";
 import { RecentChanges } from "@/features/recent-changes/recent-changes";
 import { SiteHeader } from "@/features/shared/site-header";
-import type { SharedCards } from "@/server/cards/card-addresses";
 import type { databaseCopies } from "@/server/files/database-copies";
 import type { PackItem } from "@/server/files/pack";
 import type { RecentChange } from "@/server/files/restore";
 import { BundleImport } from "./bundle-import";
-import { CardLinks } from "./card-links";
 import { PackExport } from "./pack-export";
 
 const OUT: readonly { href: string; name: string; what: string; keep?: boolean }[] = [
@@ -55,7 +53,7 @@ const OUT: readonly { href: string; name: string; what: string; keep?: boolean }
   {
     href: "/export/sessions.ics",
     name: "Sessions as a calendar feed",
-    what: "iCalendar: a month back and a year ahead. Subscribe to this address in a calendar on this computer.",
+    what: "iCalendar: a month back and a year ahead. Calendars that subscribe get an address of their own under Access.",
   },
   {
     href: "/export/bundle.schema.json",
@@ -69,13 +67,11 @@ const COMMAND = "font-sans font-semibold text-ink";
 /** What comes out of the gym as files, and what is taken in. */
 export function FilesPage({
   changes,
-  cards,
   copies,
   pack,
 }: {
   pack: readonly PackItem[];
   changes: readonly RecentChange[];
-  cards: readonly SharedCards[];
   copies: ReturnType<typeof databaseCopies>;
 }) {
   return (
@@ -121,7 +117,6 @@ export function FilesPage({
           </section>
           <div className="space-y-10">
             <BundleImport />
-            <CardLinks sessions={cards} />
             <RecentChanges items={changes} />
           </div>
         </div>

@@ -1,13 +1,7 @@
-import { type PLACES, SiteHeader } from "./site-header";
+import { type Place, SiteHeader } from "./site-header";
 
 /** What stands where a page of the desk will be while what it shows is worked out or read. */
-export function PageLoading({
-  at,
-  text = "Loading …",
-}: {
-  at: (typeof PLACES)[number]["href"];
-  text?: string;
-}) {
+export function PageLoading({ at, text = "Loading …" }: { at: Place; text?: string }) {
   return (
     <>
       <SiteHeader at={at} />

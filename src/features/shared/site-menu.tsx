@@ -5,11 +5,12 @@ import { useRouter } from "next/navigation";
 import { DropdownMenu } from "radix-ui";
 import { IconButton } from "@/ui/button";
 import { MenuContent, MenuItem } from "@/ui/menu";
-import { PLACES } from "./site-header";
+import { usePlaces } from "./site-header";
 
 /** The ways to the pages of the desk, from a page whose head has no room for them. */
 export function SiteMenu() {
   const router = useRouter();
+  const places = usePlaces();
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
@@ -18,7 +19,7 @@ export function SiteMenu() {
         </IconButton>
       </DropdownMenu.Trigger>
       <MenuContent align="start">
-        {PLACES.map(({ href, name }) => (
+        {places.map(({ href, name }) => (
           <MenuItem key={href} onSelect={() => router.push(href)}>
             {name}
           </MenuItem>

@@ -1,6 +1,8 @@
 import type { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { troubleHere } from "@/data/file/open-file";
+import { type Actor, currentActor } from "../access/actor";
+import { may, NOT_ALLOWED, NOT_SIGNED_IN, type UseCase } from "../access/rights";
 import { openCatalog } from "../library/catalog";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 import { once } from "./once";
@@ -12,6 +14,9 @@ type DeepReadonly<T> = T extends readonly (infer U)[]
     ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
     : T;
 
+/** An action by its name, as the table of rights has it. */
+type ActionName = Exclude<UseCase, `/${string}` | `GET ${string}` | `POST ${string}` | `${string} ${string}`>;
+
 /** A request as a page sends it; with an id it is done once, however often it is sent. */
 type Sent<T> = DeepReadonly<T> & (T extends object ? { readonly requestId?: string } : unknown);
 
@@ -19,19 +24,23 @@ type Sent<T> = DeepReadonly<T> & (T extends object ? { readonly requestId?: stri
  * A server action that checks what it is sent before it does anything: what is wrong with it is said by its field.
  * The client sees the types of both.
  *
+ * @param what it does, as the table of rights has it: only who may can do it.
  * @param schema of the request, or how it is made for the catalog as it is now.
  */
 export function action<S extends z.ZodType, R>(
+  what: ActionName,
   schema: S | ((catalog: Catalog) => S),
-  handle: (request: z.output<S>, catalog: Catalog) => Promise<R>,
+  handle: (request: z.output<S>, catalog: Catalog, actor: Actor) => Promise<R>,
 ): (request: Sent<z.input<S>>) => Promise<R | Refused> {
   const answer = async (request: unknown): Promise<R | Refused> => {
     sayThatItWasRead();
+    const actor = await currentActor();
+    if (!may(actor?.role ?? null, what)) return refuse(actor ? NOT_ALLOWED : NOT_SIGNED_IN);
     const catalog = await openCatalog();
     const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
     if (!parsed.success) return refuse(firstProblem(parsed.error));
     try {
-      return await handle(parsed.data, catalog);
+      return await handle(parsed.data, catalog, actor ?? NOBODY);
     } catch (error) {
       const trouble = troubleHere(error);
       if (trouble) return refuse(trouble.message);
@@ -43,6 +52,9 @@ export function action<S extends z.ZodType, R>(
     return once(requestId, () => answer(request));
   };
 }
+
+/** Who has not come in may do what anybody may, as nobody. */
+const NOBODY: Actor = { role: "athlete", name: "Nobody", userId: null, athleteId: null };
 
 /** Tells whoever answers over the network that what comes of the request is this action's doing. */
 function sayThatItWasRead(): void {

@@ -5,4 +5,4 @@ import { idField } from "../schemas/fields";
 import { action } from "./action";
 
 /** Restores what was deleted, or undoes what was imported or changed for many. */
-export const restoreAction = action(idField, restore);
+export const restoreAction = action("restore", idField, restore);

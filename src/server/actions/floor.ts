@@ -4,5 +4,5 @@ import { shareWall, shareWallSchema, stopSharingWall } from "../floor/wall-addre
 import { idField } from "../schemas/fields";
 import { action } from "./action";
 
-export const shareWallAction = action(shareWallSchema, shareWall);
-export const stopSharingWallAction = action(idField, stopSharingWall);
+export const shareWallAction = action("shareWall", shareWallSchema, shareWall);
+export const stopSharingWallAction = action("stopSharingWall", idField, stopSharingWall);

@@ -5,6 +5,8 @@ import { setSmallestDose, smallestDoseSchema } from "../follow-ups/less-next-tim
 import { markArea, markAreaSchema } from "../follow-ups/mark-area";
 import { action } from "./action";
 
-export const answerFollowUpAction = action(coachAnswerSchema, (answer) => answerFollowUp(answer, "coach"));
-export const markAreaAction = action(markAreaSchema, markArea);
-export const smallestDoseAction = action(smallestDoseSchema, setSmallestDose);
+export const answerFollowUpAction = action("answerFollowUp", coachAnswerSchema, (answer) =>
+  answerFollowUp(answer, "coach"),
+);
+export const markAreaAction = action("markArea", markAreaSchema, markArea);
+export const smallestDoseAction = action("smallestDose", smallestDoseSchema, setSmallestDose);

@@ -6,6 +6,6 @@ import { addGymSchema } from "../schemas/added";
 import { idField } from "../schemas/fields";
 import { action } from "./action";
 
-export const saveGymAction = action(saveGymSchema, saveGym);
-export const addGymAction = action(addGymSchema, addGymLike);
-export const removeGymAction = action(idField, removeGym);
+export const saveGymAction = action("saveGym", saveGymSchema, saveGym);
+export const addGymAction = action("addGym", addGymSchema, addGymLike);
+export const removeGymAction = action("removeGym", idField, removeGym);

@@ -11,8 +11,8 @@ import {
 import { filmOfSchema, noteFilm, wishForDrill, wishSchema } from "../library/wishes";
 import { action } from "./action";
 
-export const copyContentAction = action(copySchema, copyContent);
-export const newContentAction = action(newContentSchema, newContent);
-export const saveCustomContentAction = action(saveCustomSchema, saveCustomContent);
-export const wishForDrillAction = action(wishSchema, wishForDrill);
-export const noteFilmAction = action(filmOfSchema, noteFilm);
+export const copyContentAction = action("copyContent", copySchema, copyContent);
+export const newContentAction = action("newContent", newContentSchema, newContent);
+export const saveCustomContentAction = action("saveCustomContent", saveCustomSchema, saveCustomContent);
+export const wishForDrillAction = action("wishForDrill", wishSchema, wishForDrill);
+export const noteFilmAction = action("noteFilm", filmOfSchema, noteFilm);

@@ -3,5 +3,5 @@
 import { answerQuestion, answerSchema, liftWishSchema, removeLiftWish } from "../preferences/preferences";
 import { action } from "./action";
 
-export const answerQuestionAction = action(answerSchema, answerQuestion);
-export const removeLiftWishAction = action(liftWishSchema, removeLiftWish);
+export const answerQuestionAction = action("answerQuestion", answerSchema, answerQuestion);
+export const removeLiftWishAction = action("removeLiftWish", liftWishSchema, removeLiftWish);

@@ -8,5 +8,5 @@ import {
 } from "../record/write-record";
 import { action } from "./action";
 
-export const writeAsPlannedAction = action(writeAsPlannedSchema, writeAsPlanned);
-export const changeRecordAction = action(changeRecordSchema, changeRecord);
+export const writeAsPlannedAction = action("writeAsPlanned", writeAsPlannedSchema, writeAsPlanned);
+export const changeRecordAction = action("changeRecord", changeRecordSchema, changeRecord);

@@ -34,34 +34,42 @@ import {
 } from "../sessions/start-session";
 import { action } from "./action";
 
-export const saveSessionAction = action(saveSessionSchema, saveSession);
-export const moveSessionAction = action(moveSessionSchema, moveSession);
-export const removeSessionAction = action(idField, removeSession);
-export const startSessionAction = action(newSessionSchema, startSession);
-export const copySessionAction = action(copySessionSchema, copySession);
-export const repeatSessionAction = action(repeatSessionSchema, repeatSession);
-export const changeSeriesAction = action(seriesSchema, changeSeries);
-export const removeSeriesAction = action(seriesSchema, removeSeries);
-export const keepTemplateAction = action(keepTemplateSchema, keepTemplate);
-export const removeTemplateAction = action(idField, removeTemplate);
-export const saveDraftAction = action(saveDraftSchema, saveDraft);
-export const giveLiftAction = action(giveLiftSchema, giveLift);
-export const setRampSetsAction = action(setRampSetsSchema, setRampSets);
-export const shareCardsAction = action(cardsSchema, shareCards);
-export const stopSharingCardsAction = action(cardsSchema, stopSharingCards);
+export const saveSessionAction = action("saveSession", saveSessionSchema, saveSession);
+export const moveSessionAction = action("moveSession", moveSessionSchema, moveSession);
+export const removeSessionAction = action("removeSession", idField, removeSession);
+export const startSessionAction = action("startSession", newSessionSchema, startSession);
+export const copySessionAction = action("copySession", copySessionSchema, copySession);
+export const repeatSessionAction = action("repeatSession", repeatSessionSchema, repeatSession);
+export const changeSeriesAction = action("changeSeries", seriesSchema, changeSeries);
+export const removeSeriesAction = action("removeSeries", seriesSchema, removeSeries);
+export const keepTemplateAction = action("keepTemplate", keepTemplateSchema, keepTemplate);
+export const removeTemplateAction = action("removeTemplate", idField, removeTemplate);
+export const saveDraftAction = action("saveDraft", saveDraftSchema, saveDraft);
+export const giveLiftAction = action("giveLift", giveLiftSchema, giveLift);
+export const setRampSetsAction = action("setRampSets", setRampSetsSchema, setRampSets);
+export const shareCardsAction = action("shareCards", cardsSchema, shareCards);
+export const stopSharingCardsAction = action("stopSharingCards", cardsSchema, stopSharingCards);
 
 /** Where a warm-up is; what its ids say leads nowhere else. */
 const placeOf = ({ sessionId, athleteId }: { sessionId: string; athleteId: string }) =>
   `/session/${encodeURIComponent(sessionId)}/${encodeURIComponent(athleteId)}`;
 
 /** Opens an athlete's warm-up of today, making a session for this one alone where there is none. */
-export const startAloneAction = action(startAloneSchema, async (request, catalog): Promise<never> => {
-  const started = await startAlone(request, catalog);
-  redirect(started ? placeOf(started) : "/");
-});
+export const startAloneAction = action(
+  "startAlone",
+  startAloneSchema,
+  async (request, catalog): Promise<never> => {
+    const started = await startAlone(request, catalog);
+    redirect(started ? placeOf(started) : "/");
+  },
+);
 
 /** Forgets what was changed for one athlete. */
-export const forgetWarmUpAction = action(forgetWarmUpSchema, async (request): Promise<never> => {
-  await forgetWarmUp(request);
-  redirect(placeOf(request));
-});
+export const forgetWarmUpAction = action(
+  "forgetWarmUp",
+  forgetWarmUpSchema,
+  async (request): Promise<never> => {
+    await forgetWarmUp(request);
+    redirect(placeOf(request));
+  },
+);

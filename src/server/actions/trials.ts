@@ -4,6 +4,6 @@ import { noteResultSchema, noteTrialSchema, removeNotedSchema } from "../schemas
 import { noteResult, noteTrial, removeNote } from "../trials/note-tests";
 import { action } from "./action";
 
-export const noteResultAction = action(noteResultSchema, noteResult);
-export const noteTrialAction = action(noteTrialSchema, noteTrial);
-export const removeNoteAction = action(removeNotedSchema, removeNote);
+export const noteResultAction = action("noteResult", noteResultSchema, noteResult);
+export const noteTrialAction = action("noteTrial", noteTrialSchema, noteTrial);
+export const removeNoteAction = action("removeNote", removeNotedSchema, removeNote);

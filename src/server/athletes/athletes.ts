@@ -201,3 +201,8 @@ export async function changeSeveral({
   const what = `${counted(before.length, "athlete")} ${done}`;
   return { kind: "changed", what, token: await keepUndoable("changed-athletes", what, before) };
 }
+
+/** Names of everybody who is not in the archive, by group. */
+export async function listNames(): Promise<{ id: string; name: string; group: string }[]> {
+  return (await listAthletes()).map(({ id, name, group }) => ({ id, name, group }));
+}

@@ -1,3 +1,4 @@
+import { currentActor } from "../access/actor";
 import { problem } from "../api/problem";
 import { addressInForce } from "../cards/card-addresses";
 import type { Audience } from "./audience";
@@ -19,4 +20,10 @@ export async function wallAudience(token: string, answer: Answer): Promise<Respo
   if (!wall) return gone();
   const { sessionId, hasWeights, hasNames } = wall;
   return answer(sessionId, { kind: "wall", hasWeights, hasNames });
+}
+
+/** What who runs a session may see of it. */
+export async function floorAudience(request: Request): Promise<Audience> {
+  const actor = await currentActor(request.headers);
+  return { kind: actor?.role === "assistant" ? "assistant" : "coach" };
 }

@@ -1,19 +1,25 @@
 import type { FloorAthlete, FloorEvent, FloorPlan, HappeningKind } from "@/core/floor";
 
-/** What of a session somebody may see: the coach all of it, the wall what concerns everybody, a phone what is its athlete's. */
+/** What of a session somebody may see: the coach all of it, an assistant all but notes and pain, the wall what concerns everybody, a phone what is its athlete's. */
 export type Audience =
   | { kind: "coach" }
+  | { kind: "assistant" }
   | { kind: "wall"; hasWeights: boolean; hasNames: boolean }
   | { kind: "athlete"; id: string };
 
 /** What is between an athlete and the coach. */
 const PRIVATE: readonly HappeningKind[] = ["pain", "note", "checked", "asked", "answered"];
 
+/** What an assistant does not see; that a lift was stopped they do. */
+const HEALTH: readonly HappeningKind[] = ["pain", "note"];
+
 /** Whether an event is for somebody's eyes. What it undoes may not be, so undoing always is: it says nothing. */
 export function isFor(event: FloorEvent, audience: Audience): boolean {
   switch (audience.kind) {
     case "coach":
       return true;
+    case "assistant":
+      return !HEALTH.includes(event.kind);
     case "wall":
       return !PRIVATE.includes(event.kind);
     case "athlete":
@@ -34,6 +40,7 @@ function nameOnWall({ name }: FloorAthlete, hasNames: boolean): string {
 export function planFor(plan: FloorPlan, audience: Audience): FloorPlan {
   switch (audience.kind) {
     case "coach":
+    case "assistant":
       return plan;
     case "athlete": {
       const own = plan.athletes.filter((a) => a.id === audience.id);

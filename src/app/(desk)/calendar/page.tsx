@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { page } from "@/app/door";
 import { CalendarPage } from "@/features/calendar/calendar-page";
 import { openCatalog } from "@/server/library/catalog";
 import { today } from "@/server/sessions/day";
@@ -10,7 +11,7 @@ export const metadata: Metadata = { title: "Calendar" };
 
 type Search = Promise<Record<string, string | string[] | undefined>>;
 
-export default async function Page({ searchParams }: { searchParams: Search }) {
+async function Page({ searchParams }: { searchParams: Search }) {
   const { day, view } = await searchParams;
   const listed = await listCalendar(
     dayOf(day),
@@ -19,3 +20,5 @@ export default async function Page({ searchParams }: { searchParams: Search }) {
   );
   return <CalendarPage listed={listed} today={today()} />;
 }
+
+export default page("/calendar", Page);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
+import { page } from "@/app/door";
 import { GymEditor } from "@/features/gym/gym-editor";
 import { gymChoices, openGymKit } from "@/server/gyms/gym-kit";
 
@@ -8,7 +9,7 @@ export const metadata: Metadata = { title: "Gym" };
 
 type Search = Promise<Record<string, string | string[] | undefined>>;
 
-export default async function GymPage({ searchParams }: { searchParams: Search }) {
+async function GymPage({ searchParams }: { searchParams: Search }) {
   const { gym } = await searchParams;
   const gyms = await gymChoices();
   const wanted = gyms.find((g) => g.id === [gym].flat()[0]) ?? gyms[0];
@@ -16,3 +17,5 @@ export default async function GymPage({ searchParams }: { searchParams: Search }
   if (!opened) redirect("/");
   return <GymEditor key={opened.gym.id} opened={opened} gyms={gyms} />;
 }
+
+export default page("/gym", GymPage);

@@ -1,12 +1,13 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page } from "@/app/door";
 import { GroupProgressPage } from "@/features/progress/group-progress";
 import { openGroupProgress, periodOf } from "@/server/progress/open-progress";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Progress" };
 
-export default async function GroupPage({
+async function GroupPage({
   searchParams,
 }: {
   searchParams: Promise<{ group?: string | string[]; period?: string | string[] }>;
@@ -16,3 +17,5 @@ export default async function GroupPage({
   if (!progress) notFound();
   return <GroupProgressPage progress={progress} />;
 }
+
+export default page("/progress", GroupPage);

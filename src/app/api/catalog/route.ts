@@ -1,5 +1,4 @@
+import { route } from "@/server/access/route";
 import { catalogResponse } from "@/server/api/catalog";
 
-export async function GET() {
-  return catalogResponse();
-}
+export const GET = route("GET /api/catalog", async () => catalogResponse());

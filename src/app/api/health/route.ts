@@ -1,7 +1,6 @@
+import { route } from "@/server/access/route";
 import { healthResponse } from "@/server/api/health";
 
 export const dynamic = "force-dynamic";
 
-export async function GET() {
-  return healthResponse();
-}
+export const GET = route("GET /api/health", async () => healthResponse());

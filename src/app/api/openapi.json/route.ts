@@ -1,5 +1,4 @@
+import { route } from "@/server/access/route";
 import { openApiResponse } from "@/server/api/open-api";
 
-export function GET() {
-  return openApiResponse();
-}
+export const GET = route("GET /api/openapi.json", async () => openApiResponse());

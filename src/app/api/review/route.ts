@@ -1,6 +1,7 @@
+import { route } from "@/server/access/route";
 import { openCatalog } from "@/server/library/catalog";
 import { answerRequest } from "@/threads/threads";
 
-export async function POST(request: Request) {
-  return answerRequest("review", request, await openCatalog());
-}
+export const POST = route("POST /api/review", async (request: Request) =>
+  answerRequest("review", request, await openCatalog()),
+);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page } from "@/app/door";
 import { PhoneCard } from "@/features/card/phone-card";
 import { PhoneLive } from "@/features/floor/phone-live";
 import { PhoneWaiting } from "@/features/floor/phone-waiting";
@@ -18,7 +19,7 @@ export const metadata: Metadata = {
   referrer: "no-referrer",
 };
 
-export default async function CardByAddress({ params }: { params: Promise<{ token: string }> }) {
+async function CardByAddress({ params }: { params: Promise<{ token: string }> }) {
   const catalog = await openCatalog();
   const { token } = await params;
   const opened = await openByAddress(token, catalog);
@@ -38,3 +39,5 @@ export default async function CardByAddress({ params }: { params: Promise<{ toke
     </>
   );
 }
+
+export default page("/card/[token]", CardByAddress);

@@ -1,10 +1,10 @@
+import { route } from "@/server/access/route";
 import { dataResponse } from "@/server/data-response";
 import { placesToGo } from "@/server/palette/places-to-go";
-import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
 /** Where the palette can go. */
-export const GET = sayingTrouble(async () => {
+export const GET = route("GET /data/places", async () => {
   return dataResponse(await placesToGo());
 });

@@ -1,3 +1,8 @@
+import { currentActor } from "@/server/access/actor";
+import { may, NOT_ALLOWED } from "@/server/access/rights";
+import { route } from "@/server/access/route";
+import { noteTakenOut } from "@/server/access/taken-out";
+import { problem } from "@/server/api/problem";
 import { bundleText } from "@/server/files/bundle";
 import {
   athletesCsv,
@@ -11,7 +16,6 @@ import { packText } from "@/server/files/pack";
 import { openCatalog } from "@/server/library/catalog";
 import { bundleJsonSchema } from "@/server/schemas/bundle";
 import { sessionsCalendar } from "@/server/sessions/sessions-feed";
-import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
@@ -24,11 +28,17 @@ const CSV: ReadonlyMap<string, typeof workingWeightsCsv> = new Map([
   ["sets-done.csv", setsCsv],
 ]);
 
-export const GET = sayingTrouble(
+export const GET = route(
+  "GET /export/[file]",
   async (request: Request, { params }: { params: Promise<{ file: string }> }) => {
     const { file } = await params;
     const catalog = await openCatalog();
-    if (file === "bundle.json") return fileOf(streamOf(bundleText(catalog)), "application/json", file);
+    if (file === "bundle.json") {
+      const actor = await currentActor(request.headers);
+      if (!may(actor?.role ?? null, "export of everything")) return problem(403, NOT_ALLOWED);
+      await noteTakenOut("Full backup");
+      return fileOf(streamOf(bundleText(catalog)), "application/json", file);
+    }
     if (file === "pack.json") {
       const ids = new URL(request.url).searchParams.get("of")?.split(",") ?? [];
       return fileOf(await packText(ids, catalog), "application/json", file);
@@ -39,6 +49,7 @@ export const GET = sayingTrouble(
       return fileOf(await sessionsCalendar(catalog), "text/calendar; charset=utf-8");
     const make = CSV.get(file);
     if (!make) return new Response("There is no such file to export.\n", { status: 404 });
+    await noteTakenOut(`All of ${file}`);
     const { name, body } = await make(catalog);
     // A spreadsheet takes it for UTF-8 by the mark in front.
     return fileOf(`\uFEFF${body}`, "text/csv; charset=utf-8", name);

@@ -4,10 +4,10 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { Readable, Transform } from "node:stream";
 import { pipeline } from "node:stream/promises";
+import { route } from "@/server/access/route";
 import { compareBundle, importBundle } from "@/server/files/bundle";
 import { MOST_BUNDLE_BYTES } from "@/server/files/read-bundle";
 import { openCatalog } from "@/server/library/catalog";
-import { sayingTrouble } from "@/server/trouble-response";
 import { bundleIn } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
@@ -16,7 +16,7 @@ export const dynamic = "force-dynamic";
  * Takes in a bundle: `?do=look` says what it would change, `?do=take` stores it, both with the file as the body. It goes
  * to a file piece by piece as it comes, so that nobody else waits for it.
  */
-export const POST = sayingTrouble(async (request: Request) => {
+export const POST = route("POST /import/bundle", async (request: Request) => {
   const what = new URL(request.url).searchParams.get("do");
   const folder = await mkdtemp(path.join(tmpdir(), "iron-step-import-"));
   try {

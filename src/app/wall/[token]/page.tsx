@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page } from "@/app/door";
 import { Wall, WallWaiting } from "@/features/floor/wall";
 import { openWall } from "@/server/floor/open-wall";
 import { ForcedDark } from "@/ui/forced-dark";
@@ -12,7 +13,7 @@ export const metadata: Metadata = {
   referrer: "no-referrer",
 };
 
-export default async function WallByAddress({ params }: { params: Promise<{ token: string }> }) {
+async function WallByAddress({ params }: { params: Promise<{ token: string }> }) {
   const { token } = await params;
   const wall = await openWall(token);
   if (!wall) notFound();
@@ -22,3 +23,5 @@ export default async function WallByAddress({ params }: { params: Promise<{ toke
     </ForcedDark>
   );
 }
+
+export default page("/wall/[token]", WallByAddress);

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
+import { page, titled } from "@/app/door";
 import { AthleteEditor } from "@/features/athletes/athlete-editor";
 import { openAthlete } from "@/server/athletes/athletes";
 
@@ -17,12 +18,14 @@ const SESSION_PAGE = /^\/session\/[\w%.-]+(\/[\w%.-]+)?$/;
 /** Read once for the title and the page. */
 const open = cache(openAthlete);
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   const opened = await open((await params).id);
   return { title: opened?.draft.name ?? "Athlete" };
 }
 
-export default async function AthletePage({ params, searchParams }: Params) {
+export const generateMetadata = titled("/athletes/[id]", title);
+
+async function AthletePage({ params, searchParams }: Params) {
   const { id } = await params;
   const opened = await open(id);
   if (!opened) notFound();
@@ -30,3 +33,5 @@ export default async function AthletePage({ params, searchParams }: Params) {
   const page = typeof back === "string" && SESSION_PAGE.test(back) ? back : null;
   return <AthleteEditor key={id} opened={opened} back={page} />;
 }
+
+export default page("/athletes/[id]", AthletePage);

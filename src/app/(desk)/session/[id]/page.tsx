@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { SessionEditor } from "@/features/session-editor/session-editor";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
 import { floorStatus } from "@/server/floor/floor-status";
@@ -11,11 +12,13 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   return sessionTitle((await params).id);
 }
 
-export default async function SessionPage({
+export const generateMetadata = titled("/session/[id]", title);
+
+async function SessionPage({
   params,
   searchParams,
 }: {
@@ -46,3 +49,5 @@ export default async function SessionPage({
   if (opened.error.kind === "missing") notFound();
   return <UnreadableSession message={opened.error.message} />;
 }
+
+export default page("/session/[id]", SessionPage);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page } from "@/app/door";
 import { ReportSheet } from "@/features/report/report-sheet";
 import { addressInForce } from "@/server/cards/card-addresses";
 import { openReport } from "@/server/progress/open-report";
@@ -13,7 +14,7 @@ export const metadata: Metadata = {
 };
 
 /** An athlete's own report on the phone, at the address of a card of theirs. */
-export default async function ReportByAddress({ params }: { params: Promise<{ token: string }> }) {
+async function ReportByAddress({ params }: { params: Promise<{ token: string }> }) {
   const card = await addressInForce((await params).token);
   const report = card && (await openReport(card.athleteId, "year"));
   if (!report) notFound();
@@ -23,3 +24,5 @@ export default async function ReportByAddress({ params }: { params: Promise<{ to
     </main>
   );
 }
+
+export default page("/card/[token]/report", ReportByAddress);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { AthleteProgressPage } from "@/features/progress/athlete-progress";
 import { openAthlete } from "@/server/athletes/athletes";
 import { openAthleteProgress, periodOf } from "@/server/progress/open-progress";
@@ -11,14 +12,18 @@ type Props = {
   searchParams: Promise<{ period?: string | string[] }>;
 };
 
-export async function generateMetadata({ params }: Props): Promise<Metadata> {
+async function title({ params }: Props): Promise<Metadata> {
   const opened = await openAthlete((await params).id);
   return { title: opened ? `${opened.draft.name}, progress` : "Athlete" };
 }
 
-export default async function ProgressPage({ params, searchParams }: Props) {
+export const generateMetadata = titled("/athletes/[id]/progress", title);
+
+async function ProgressPage({ params, searchParams }: Props) {
   const [{ id }, { period }] = await Promise.all([params, searchParams]);
   const progress = await openAthleteProgress(id, periodOf(period));
   if (!progress) notFound();
   return <AthleteProgressPage key={id} progress={progress} />;
 }
+
+export default page("/athletes/[id]/progress", ProgressPage);

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
+import { page, titled } from "@/app/door";
 import { PrintPage } from "@/features/card/print-page";
 import { ReportSheet } from "@/features/report/report-sheet";
 import { periodOf } from "@/server/progress/open-progress";
@@ -16,12 +17,14 @@ type Props = {
 /** Read once for the title and the page. */
 const open = cache(openReport);
 
-export async function generateMetadata({ params, searchParams }: Props): Promise<Metadata> {
+async function title({ params, searchParams }: Props): Promise<Metadata> {
   const report = await open((await params).id, periodOf((await searchParams).period));
   return { title: report ? `Report: ${report.athlete.name}` : "Athlete" };
 }
 
-export default async function ReportPage({ params, searchParams }: Props) {
+export const generateMetadata = titled("/athletes/[id]/report", title);
+
+async function ReportPage({ params, searchParams }: Props) {
   const { id } = await params;
   const report = await open(id, periodOf((await searchParams).period));
   if (!report) notFound();
@@ -35,3 +38,5 @@ export default async function ReportPage({ params, searchParams }: Props) {
     </PrintPage>
   );
 }
+
+export default page("/athletes/[id]/report", ReportPage);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { PlanEditor } from "@/features/plan-editor/plan-editor";
 import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
 import { floorStatus } from "@/server/floor/floor-status";
@@ -13,12 +14,14 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string; athlete: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   const { id, athlete } = await params;
   return warmUpTitle(id, athlete, "Warm-up");
 }
 
-export default async function WarmUpPage({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/[athlete]", title);
+
+async function WarmUpPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
   const [opened, stamp, floor, question] = await Promise.all([
@@ -40,3 +43,5 @@ export default async function WarmUpPage({ params }: Params) {
     <PlanEditor key={key} opened={opened.value} part={part} stamp={stamp} floor={floor} question={question} />
   );
 }
+
+export default page("/session/[id]/[athlete]", WarmUpPage);

@@ -1,12 +1,13 @@
+import { route } from "@/server/access/route";
 import { openCatalog } from "@/server/library/catalog";
 import { allCardsOf } from "@/server/plans/plan-session";
 import { openSession } from "@/server/sessions/open-session";
-import { sayingTrouble } from "@/server/trouble-response";
 import { noSuchPlan, pdfResponse } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
 
-export const GET = sayingTrouble(
+export const GET = route(
+  "GET /session/[id]/cards.pdf",
   async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
     const catalog = await openCatalog();
     const opened = await openSession((await params).id, catalog);

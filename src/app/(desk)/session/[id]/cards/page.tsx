@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { CardSheet } from "@/features/card/card-sheet";
 import { PrintPage } from "@/features/card/print-page";
 import { UnreadableSession } from "@/features/session-editor/unreadable-session";
@@ -11,11 +12,13 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   return sessionTitle((await params).id, "Cards");
 }
 
-export default async function CardsPage({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/cards", title);
+
+async function CardsPage({ params }: Params) {
   const { id } = await params;
   const catalog = await openCatalog();
   const opened = await openedSession(id);
@@ -42,3 +45,5 @@ export default async function CardsPage({ params }: Params) {
     </PrintPage>
   );
 }
+
+export default page("/session/[id]/cards", CardsPage);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { PhonesPage } from "@/features/card/phones-page";
 import { cardAddressesOf, lastDayOfCards, publicUrl } from "@/server/cards/card-addresses";
 import { presentOf } from "@/server/plans/plan-session";
@@ -9,11 +10,13 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   return sessionTitle((await params).id, "Cards on phones");
 }
 
-export default async function Phones({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/phones", title);
+
+async function Phones({ params }: Params) {
   const { id } = await params;
   const [opened, addresses] = await Promise.all([openedSession(id), cardAddressesOf(id)]);
   if (!opened.ok) notFound();
@@ -32,3 +35,5 @@ export default async function Phones({ params }: Params) {
     />
   );
 }
+
+export default page("/session/[id]/phones", Phones);

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { GroupPaper } from "@/features/card/group-paper";
 import { PrintPage } from "@/features/card/print-page";
 import { openCatalog } from "@/server/library/catalog";
@@ -10,11 +11,13 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   return sessionTitle((await params).id, "Sheets");
 }
 
-export default async function SheetsPage({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/sheets", title);
+
+async function SheetsPage({ params }: Params) {
   const { id } = await params;
   const catalog = await openCatalog();
   const opened = await openedSession(id);
@@ -30,3 +33,5 @@ export default async function SheetsPage({ params }: Params) {
     </PrintPage>
   );
 }
+
+export default page("/session/[id]/sheets", SheetsPage);

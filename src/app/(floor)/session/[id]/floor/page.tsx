@@ -1,6 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { FloorScreen } from "@/features/floor/floor-screen";
+import { currentActor } from "@/server/access/actor";
+import { isFor } from "@/server/floor/audience";
 import { openFloor } from "@/server/floor/open-floor";
 import { beforeStart } from "@/server/floor/start-floor";
 import { wallOf } from "@/server/floor/wall-address";
@@ -10,16 +13,27 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   const floor = await openFloor((await params).id);
   return { title: floor ? `Floor: ${floor.plan.name}` : "Start a session" };
 }
 
-export default async function FloorPage({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/floor", title);
+
+async function FloorPage({ params }: Params) {
   const { id } = await params;
   const [floor, wall] = await Promise.all([openFloor(id), wallOf(id)]);
-  if (floor) return <FloorScreen key={id} {...floor} wall={wall} />;
+  if (floor) {
+    const actor = await currentActor();
+    const events =
+      actor?.role === "assistant"
+        ? floor.events.filter((e) => isFor(e, { kind: "assistant" }))
+        : floor.events;
+    return <FloorScreen key={id} {...floor} events={events} wall={wall} />;
+  }
   const before = await beforeStart(id, await openCatalog());
   if (!before) notFound();
   return <FloorScreen key={id} {...before} wall={wall} />;
 }
+
+export default page("/session/[id]/floor", FloorPage);

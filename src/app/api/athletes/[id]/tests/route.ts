@@ -1,10 +1,10 @@
+import { route } from "@/server/access/route";
 import { postTest } from "@/server/api/athlete-record";
-import { sayingTrouble } from "@/server/trouble-response";
 
 export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
-export const POST = sayingTrouble(async (request: Request, { params }: Params) =>
+export const POST = route("POST /api/athletes/[id]/tests", async (request: Request, { params }: Params) =>
   postTest((await params).id, request),
 );

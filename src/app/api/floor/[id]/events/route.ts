@@ -1,16 +1,17 @@
+import { route } from "@/server/access/route";
 import { getEvents, sendEvents } from "@/server/api/floor";
-import { sayingTrouble } from "@/server/trouble-response";
+import { floorAudience } from "@/server/floor/audience-of";
 
 export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string }> };
 
 /** What has happened since an event. */
-export const GET = sayingTrouble(async (request: Request, { params }: Params) =>
-  getEvents((await params).id, request.url, { kind: "coach" }),
+export const GET = route("GET /api/floor/[id]/events", async (request: Request, { params }: Params) =>
+  getEvents((await params).id, request.url, await floorAudience(request)),
 );
 
 /** What has happened, said. */
-export const POST = sayingTrouble(async (request: Request, { params }: Params) =>
-  sendEvents((await params).id, request, { kind: "coach" }),
+export const POST = route("POST /api/floor/[id]/events", async (request: Request, { params }: Params) =>
+  sendEvents((await params).id, request, await floorAudience(request)),
 );

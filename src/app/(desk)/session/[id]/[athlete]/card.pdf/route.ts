@@ -1,12 +1,13 @@
+import { route } from "@/server/access/route";
 import { openCatalog } from "@/server/library/catalog";
 import { cardOf } from "@/server/plans/plan-session";
 import { openWarmUp } from "@/server/sessions/open-session";
-import { sayingTrouble } from "@/server/trouble-response";
 import { noSuchPlan, pdfResponse } from "@/threads/threads";
 
 export const dynamic = "force-dynamic";
 
-export const GET = sayingTrouble(
+export const GET = route(
+  "GET /session/[id]/[athlete]/card.pdf",
   async (request: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
     const { id, athlete } = await params;
     const catalog = await openCatalog();

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { page, titled } from "@/app/door";
 import { CardSheet } from "@/features/card/card-sheet";
 import { PrintPage } from "@/features/card/print-page";
 import { UnreadableWarmUp } from "@/features/plan-editor/unreadable-warm-up";
@@ -11,12 +12,14 @@ export const dynamic = "force-dynamic";
 
 type Params = { params: Promise<{ id: string; athlete: string }> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+async function title({ params }: Params): Promise<Metadata> {
   const { id, athlete } = await params;
   return warmUpTitle(id, athlete, "Card");
 }
 
-export default async function CardPage({ params }: Params) {
+export const generateMetadata = titled("/session/[id]/[athlete]/card", title);
+
+async function CardPage({ params }: Params) {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
   const opened = await openedWarmUp(id, athlete);
@@ -38,3 +41,5 @@ export default async function CardPage({ params }: Params) {
     </PrintPage>
   );
 }
+
+export default page("/session/[id]/[athlete]/card", CardPage);

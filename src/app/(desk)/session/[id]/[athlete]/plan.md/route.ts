@@ -1,4 +1,4 @@
-import { sayingTrouble } from "@/server/trouble-response";
+import { route } from "@/server/access/route";
 import { openCatalog } from "@/server/library/catalog";
 import { openWarmUp } from "@/server/sessions/open-session";
 import { cardMarkdown } from "@/server/cards/card-markdown";
@@ -6,7 +6,7 @@ import { cardOf } from "@/server/plans/plan-session";
 
 export const dynamic = "force-dynamic";
 
-export const GET = sayingTrouble(async (_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
+export const GET = route("GET /session/[id]/[athlete]/plan.md", async (_: Request, { params }: { params: Promise<{ id: string; athlete: string }> }) => {
   const { id, athlete } = await params;
   const catalog = await openCatalog();
   const opened = await openWarmUp(id, athlete, catalog);

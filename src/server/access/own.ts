@@ -1,0 +1,50 @@
+import { randomBytes } from "node:crypto";
+import { addDays, format } from "date-fns";
+import { readAthlete } from "@/data/athletes";
+import { addCardAddresses, listCardAddresses } from "@/data/card-addresses";
+import { listSessionsWith } from "@/data/sessions";
+import { getRecord } from "../api/athlete-record";
+import { openAthlete } from "../athletes/athletes";
+import { openFollowUps } from "../follow-ups/follow-ups";
+import { today } from "../sessions/day";
+
+/** How far an athlete sees their sessions: days back and ahead. */
+const BACK = 6;
+const AHEAD = 7;
+
+/** What an athlete sees when coming in: their sessions with their cards, and what is asked of them. */
+export async function ownPage(athleteId: string) {
+  const athlete = await readAthlete(athleteId);
+  if (!athlete) return null;
+  const now = new Date();
+  const iso = (days: number) => format(addDays(now, days), "yyyy-MM-dd");
+  const sessions = await listSessionsWith(athleteId, iso(-BACK), iso(AHEAD));
+  const withCards = await Promise.all(
+    sessions.map(async (s) => ({ ...s, card: await ownCard(s.id, athleteId) })),
+  );
+  const open = (await openFollowUps(athleteId)).filter((f) => f.moment !== null);
+  const asked = withCards.flatMap((s) => {
+    const followUps = open.filter((f) => f.sessionId === s.id);
+    return followUps.length === 0 ? [] : [{ card: s.card, followUps }];
+  });
+  return { name: athlete.name, today: today(), sessions: withCards, asked };
+}
+export type OwnPage = NonNullable<Awaited<ReturnType<typeof ownPage>>>;
+
+/** Where an athlete's card of a session is; made where there is none yet. */
+async function ownCard(sessionId: string, athleteId: string): Promise<string> {
+  const known = (await listCardAddresses(sessionId)).find((c) => c.athleteId === athleteId);
+  if (known) return known.token;
+  const token = randomBytes(18).toString("base64url");
+  await addCardAddresses([{ token, sessionId, athleteId }]);
+  return token;
+}
+
+/** Everything of one person as JSON: the profile as it is stored, and the record. Null: there is no such athlete. */
+export async function dataFileOf(athleteId: string): Promise<{ name: string; text: string } | null> {
+  const opened = await openAthlete(athleteId);
+  if (!opened) return null;
+  const record = await (await getRecord(athleteId)).json();
+  const file = { format: "iron-step-person", version: 1, takenOn: today(), athlete: opened.draft, record };
+  return { name: opened.draft.name, text: `${JSON.stringify(file, null, 2)}\n` };
+}
