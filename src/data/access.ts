@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNull, lt, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gt, isNull, lt, notInArray, sql } from "drizzle-orm";
 import { database, together, write } from "./database";
 import {
   accessSetting,
@@ -258,13 +258,12 @@ const MOST_TAKEN_OUT = 1000;
 export async function addTakenOut(row: typeof takenOut.$inferInsert): Promise<void> {
   await write(async (db) => {
     await db.insert(takenOut).values(row);
-    const old = db
+    const kept = db
       .select({ id: takenOut.id })
       .from(takenOut)
       .orderBy(desc(takenOut.at))
-      .limit(-1)
-      .offset(MOST_TAKEN_OUT);
-    await db.delete(takenOut).where(sql`${takenOut.id} in ${old}`);
+      .limit(MOST_TAKEN_OUT);
+    await db.delete(takenOut).where(notInArray(takenOut.id, kept));
   });
 }
 
