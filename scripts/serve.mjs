@@ -57,6 +57,22 @@ const handle = app.getRequestHandler();
 
 const ownNames = [hostname, process.env.PUBLIC_URL?.replace(/^https?:\/\/|\/.*$/g, "")];
 
+// Links and codes name an address at which others reach this server.
+const addresses = ownAddresses();
+if (isSignInOn) process.env.PUBLIC_URL ??= addresses[0];
+
+/** The addresses at which this server is reached: as it was told, by this machine and by others in its network. */
+function ownAddresses() {
+  const scheme = tls ? "https" : "http";
+  if (process.env.PUBLIC_URL) return [process.env.PUBLIC_URL.replace(/\/+$/, "")];
+  if (!/^(0\.0\.0\.0|::)$/.test(hostname)) return [`${scheme}://${hostname}:${port}`];
+  const others = Object.values(networkInterfaces())
+    .flat()
+    .filter((i) => i && !i.internal && i.family === "IPv4")
+    .map(({ address }) => `${scheme}://${address}:${port}`);
+  return others.length > 0 ? others : [`${scheme}://127.0.0.1:${port}`];
+}
+
 /** Answers that took longer are in the log. Milliseconds. */
 const SLOW = 2000;
 
@@ -126,21 +142,9 @@ async function warmUp() {
 }
 await warmUp();
 
-/** The addresses at which this server is reached: as it was told, by this machine and by others in its network. */
-function ownAddresses() {
-  const scheme = tls ? "https" : "http";
-  if (process.env.PUBLIC_URL) return [process.env.PUBLIC_URL.replace(/\/+$/, "")];
-  if (!/^(0\.0\.0\.0|::)$/.test(hostname)) return [`${scheme}://${hostname}:${port}`];
-  const others = Object.values(networkInterfaces())
-    .flat()
-    .filter((i) => i && !i.internal && i.family === "IPv4")
-    .map(({ address }) => `${scheme}://${address}:${port}`);
-  return others.length > 0 ? others : [`${scheme}://127.0.0.1:${port}`];
-}
-
 /** Says where the server is, and how the first owner, tablets and phones come in. */
 async function sayWhere() {
-  const [first, ...more] = ownAddresses();
+  const [first, ...more] = addresses;
   console.log(`Iron Step: ${first}`);
   for (const address of more) console.log(`           ${address}`);
   if (!isSignInOn) return;

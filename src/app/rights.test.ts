@@ -83,7 +83,15 @@ describe("the table of rights", () => {
   test("athletes have what is theirs, and no page or file of the desk", () => {
     const own = (Object.keys(RIGHTS) as UseCase[]).filter((what) => may("athlete", what) && !may(null, what));
     expect(own.toSorted()).toEqual(
-      ["/me", "/me/report", "GET /me/data.json", "GET /me/report.pdf", "endSignedIn", "signOut"].toSorted(),
+      [
+        "/me",
+        "/me/card/[id]",
+        "/me/report",
+        "GET /me/data.json",
+        "GET /me/report.pdf",
+        "endSignedIn",
+        "signOut",
+      ].toSorted(),
     );
   });
 });

@@ -1,11 +1,11 @@
 "use client";
 
-import { format } from "date-fns";
 import { SiteHeader } from "@/features/shared/site-header";
 import type { ListedAccount } from "@/server/access/accounts";
 import type { Addresses } from "@/server/access/addresses";
 import type { ListedDevice } from "@/server/access/devices";
 import type { TakenOut } from "@/server/access/taken-out";
+import { When } from "@/ui/when";
 import { AddressList } from "./address-list";
 import { DeviceList } from "./device-list";
 import { PeopleList } from "./people-list";
@@ -70,7 +70,9 @@ function TakenOutList({ taken }: { taken: readonly TakenOut[] }) {
       <ul className="max-h-80 overflow-auto">
         {taken.map((t) => (
           <li key={t.id} className="flex gap-4 border-t border-line py-1.5">
-            <span className="w-28 shrink-0 text-ink-soft tabular-nums">{format(t.at, "d MMM, HH:mm")}</span>
+            <span className="w-28 shrink-0 text-ink-soft tabular-nums">
+              <When at={t.at} />
+            </span>
             <span className="min-w-0">
               <span className="font-semibold">{t.what}</span>{" "}
               <span className="text-ink-soft">by {t.who}</span>

@@ -2,7 +2,6 @@
 
 import { zodResolver } from "@hookform/resolvers/zod";
 import { browserSupportsWebAuthn, startRegistration } from "@simplewebauthn/browser";
-import { format } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { useForm } from "react-hook-form";
@@ -21,6 +20,7 @@ import {
 } from "@/server/actions/access";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
+import { When } from "@/ui/when";
 
 /** One's own account: where one is signed in, the password, passkeys; of a device, what it is. */
 export function AccountPage({ name, account }: { name: string; account: OwnAccount | null }) {
@@ -127,7 +127,7 @@ function Passkeys({ account }: { account: OwnAccount }) {
         {account.keys.map((key, i) => (
           <li key={key.id} className="flex min-h-10 items-center justify-between border-t border-line">
             <span>
-              Passkey {i + 1}, since {format(key.createdAt, "d MMMM yyyy")}
+              Passkey {i + 1}, since <When at={key.createdAt} as="d MMMM yyyy" />
             </span>
             <Button look="bare" onClick={() => void remove(key.id)}>
               Remove<span className="sr-only"> passkey {i + 1}</span>
@@ -163,7 +163,7 @@ function Elsewhere({ account }: { account: OwnAccount }) {
         {account.signedIn.map((s) => (
           <li key={s.id} className="flex min-h-10 items-center justify-between border-t border-line">
             <span>
-              {s.browser}, since {format(s.since, "d MMMM, HH:mm")}
+              {s.browser}, since <When at={s.since} />
             </span>
             <Button look="bare" onClick={() => void end(s.id)}>
               End<span className="sr-only"> {s.browser}</span>

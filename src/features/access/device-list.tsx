@@ -1,6 +1,5 @@
 "use client";
 
-import { formatDistanceToNowStrict } from "date-fns";
 import { TabletSmartphone } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -11,6 +10,7 @@ import { endDeviceAction, nameDeviceAction } from "@/server/actions/access";
 import { Button } from "@/ui/button";
 import { NameDialog } from "@/ui/name-dialog-later";
 import { Sheet } from "@/ui/sheet";
+import { When } from "@/ui/when";
 import { PairingCode } from "./pairing-code";
 import { ROLE_NAMES } from "./role-words";
 
@@ -52,8 +52,7 @@ export function DeviceList({
               <span className="block text-sm font-semibold">{device.name}</span>
               <span className="block text-ink-soft">
                 {ROLE_NAMES[device.role]}
-                {device.of ? ` · ${device.of}` : ""} · seen{" "}
-                {formatDistanceToNowStrict(device.seenAt, { addSuffix: true })}
+                {device.of ? ` · ${device.of}` : ""} · seen <When at={device.seenAt} />
               </span>
             </span>
             <Button look="bare" onClick={() => setNaming(device)}>

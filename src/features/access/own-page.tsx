@@ -38,7 +38,7 @@ export function OwnPage({ own: { name, today, sessions, asked } }: { own: Own })
               <ul>
                 {rows.map((s) => (
                   <li key={s.id}>
-                    <Link href={`/card/${s.card}`} className={LINE}>
+                    <Link href={`/me/card/${encodeURIComponent(s.id)}`} className={LINE}>
                       <span className="font-semibold">{s.name}</span>
                       <span className="text-ink-soft">
                         {s.day === today ? "today" : dayInWords(s.day)}

@@ -34,7 +34,7 @@ export function PairingCode({
       who === "coach" || who === "assistant" ? { role: who } : { role: "athlete" as const, athleteId: who };
     const outcome = await answered(showCodeAction(asked as Parameters<typeof showCodeAction>[0]));
     if (outcome.kind === "refused") return setProblem(outcome.message);
-    const address = `${window.location.origin}/pair`;
+    const address = outcome.address ?? `${window.location.origin}/pair`;
     const qr = await QRCode.toString(`${address}?code=${outcome.code}`, { type: "svg", margin: 0 });
     setShown({ code: outcome.code, until: outcome.until, qr, address });
   };

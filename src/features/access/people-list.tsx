@@ -1,7 +1,6 @@
 "use client";
 
 import { zodResolver } from "@hookform/resolvers/zod";
-import { format } from "date-fns";
 import { UserPlus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -21,6 +20,7 @@ import { Button } from "@/ui/button";
 import { Choice } from "@/ui/choice";
 import { Field } from "@/ui/field";
 import { Sheet, SheetButtons } from "@/ui/sheet";
+import { When } from "@/ui/when";
 import { LinkSheet } from "./link-sheet";
 import { ROLE_NAMES, ROLE_SAYS } from "./role-words";
 
@@ -144,7 +144,7 @@ function Person({
       {signedIn.map((s) => (
         <p key={s.id} className="flex min-h-8 items-center justify-between text-ink-soft">
           <span>
-            {s.browser}, since {format(s.since, "d MMM, HH:mm")}
+            {s.browser}, since <When at={s.since} />
           </span>
           <Button look="bare" onClick={() => void end(s.id)}>
             End<span className="sr-only"> {`${name} on ${s.browser}`}</span>

@@ -12,7 +12,7 @@ import {
 } from "../actions/access";
 import { type Actor, actAs, currentActor } from "./actor";
 import { devices } from "./devices";
-import { ownPage } from "./own";
+import { ownCard, ownPage } from "./own";
 import { codeAsMeant, hashOf, newCode } from "./secrets";
 
 jest.mock("next/headers", () => jest.requireActual("../__tests__/request").nextHeaders);
@@ -123,8 +123,12 @@ describe("an athlete's own phone", () => {
     const page = (await ownPage(actor.athleteId!))!;
     expect(page.name).toBe("Ilse Maartens");
     expect(page.sessions.length).toBeGreaterThan(0);
-    expect(page.sessions.every((s) => s.card.length > 20)).toBe(true);
-    expect((await ownPage("ilse"))!.sessions.map((s) => s.card)).toEqual(page.sessions.map((s) => s.card));
+    const { id } = page.sessions[0]!;
+    const card = await ownCard(id, "ilse");
+    expect(card).toMatch(/^\/card\/[\w-]{20,}$/);
+    expect(await ownCard(id, "ilse")).toBe(card);
+    // Of a session of others there is none.
+    expect(await ownCard("today-masters", "ilse")).toBeNull();
     expect(await ownPage("nobody")).toBeNull();
   });
 

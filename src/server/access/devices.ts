@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from "uuid";
 import { z } from "zod";
 import { deleteDevice, listDevices, putCode, readDevice, takeCode, updateDevice } from "@/data/access";
 import { readAthlete } from "@/data/athletes";
+import { publicUrl } from "../cards/card-addresses";
 import { idField, nameField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import type { Actor } from "./actor";
@@ -36,7 +37,7 @@ export const showCodeSchema = z.union([
 export async function showCode(
   asked: z.output<typeof showCodeSchema>,
   actor: Actor,
-): Promise<{ kind: "shown"; code: string; until: number } | Refused> {
+): Promise<{ kind: "shown"; code: string; until: number; address: string | null } | Refused> {
   const athleteId = asked.role === "athlete" ? asked.athleteId : null;
   if (athleteId !== null && !(await readAthlete(athleteId)))
     return refuse("This athlete is no longer there.");
@@ -47,7 +48,8 @@ export async function showCode(
     { hash: hashOf(code), role: asked.role, userId: actor.userId, athleteId, expiresAt: until },
     now,
   );
-  return { kind: "shown", code, until };
+  const base = publicUrl();
+  return { kind: "shown", code, until, address: base && `${base}/pair` };
 }
 
 export const pairDeviceSchema = z.strictObject({

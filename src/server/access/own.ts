@@ -19,25 +19,30 @@ export async function ownPage(athleteId: string) {
   const now = new Date();
   const iso = (days: number) => format(addDays(now, days), "yyyy-MM-dd");
   const sessions = await listSessionsWith(athleteId, iso(-BACK), iso(AHEAD));
-  const withCards = await Promise.all(
-    sessions.map(async (s) => ({ ...s, card: await ownCard(s.id, athleteId) })),
-  );
   const open = (await openFollowUps(athleteId)).filter((f) => f.moment !== null);
-  const asked = withCards.flatMap((s) => {
-    const followUps = open.filter((f) => f.sessionId === s.id);
-    return followUps.length === 0 ? [] : [{ card: s.card, followUps }];
-  });
-  return { name: athlete.name, today: today(), sessions: withCards, asked };
+  const asked = await Promise.all(
+    sessions
+      .map((s) => ({ id: s.id, followUps: open.filter((f) => f.sessionId === s.id) }))
+      .filter((s) => s.followUps.length > 0)
+      .map(async ({ id, followUps }) => ({ card: await cardOf(id, athleteId), followUps })),
+  );
+  return { name: athlete.name, today: today(), sessions, asked };
 }
 export type OwnPage = NonNullable<Awaited<ReturnType<typeof ownPage>>>;
 
 /** Where an athlete's card of a session is; made where there is none yet. */
-async function ownCard(sessionId: string, athleteId: string): Promise<string> {
+async function cardOf(sessionId: string, athleteId: string): Promise<string> {
   const known = (await listCardAddresses(sessionId)).find((c) => c.athleteId === athleteId);
   if (known) return known.token;
   const token = randomBytes(18).toString("base64url");
   await addCardAddresses([{ token, sessionId, athleteId }]);
   return token;
+}
+
+/** Where an athlete finds their card of a session that they take part in; null: they do not, or it is too long ago. */
+export async function ownCard(sessionId: string, athleteId: string): Promise<string | null> {
+  const own = await ownPage(athleteId);
+  return own?.sessions.some((s) => s.id === sessionId) ? `/card/${await cardOf(sessionId, athleteId)}` : null;
 }
 
 /** Everything of one person as JSON: the profile as it is stored, and the record. Null: there is no such athlete. */

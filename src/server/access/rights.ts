@@ -102,6 +102,7 @@ export const RIGHTS = {
   "/gym": COACH,
   "/library": COACH,
   "/me": ATHLETE,
+  "/me/card/[id]": ATHLETE,
   "/me/report": ATHLETE,
   "/once/[token]": ANYBODY,
   "/pair": ANYBODY,
