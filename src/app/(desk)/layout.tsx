@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { CustomContentProvider } from "@/client/custom-content";
 import { LookerProvider } from "@/client/looker";
 import { Queries } from "@/client/queries";
+import { NO_CUSTOM_CONTENT } from "@/core/catalog";
 import { NewSessionAnywhere } from "@/features/new-session/new-session";
 import { PaletteOpener } from "@/features/palette/palette-opener";
 import { FocusKeeper } from "@/features/shared/focus-keeper";
@@ -18,7 +19,9 @@ export const dynamic = "force-dynamic";
 
 /** What all of the coach's pages have: the gym's custom content, reads from the server, the palette, messages. */
 export default async function DeskLayout({ children }: { children: ReactNode }) {
-  const [{ custom }, settings, looker] = await Promise.all([openCatalog(), gymSettings(), currentLooker()]);
+  const [catalog, settings, looker] = await Promise.all([openCatalog(), gymSettings(), currentLooker()]);
+  // Who may see none of these pages is led away from them, and is sent nothing of the gym's on the way.
+  const custom = looker.role === "athlete" ? NO_CUSTOM_CONTENT : catalog.custom;
   return (
     <Queries>
       <CustomContentProvider custom={custom}>

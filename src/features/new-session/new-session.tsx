@@ -4,6 +4,7 @@ import { format } from "date-fns";
 import { Plus } from "lucide-react";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
+import { useLooker } from "@/client/looker";
 import { useOfferActions } from "@/client/palette-actions";
 import { Button } from "@/ui/button";
 import { later } from "@/ui/later";
