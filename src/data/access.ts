@@ -51,8 +51,8 @@ export async function addAccountRow(row: AccountRow): Promise<boolean> {
 }
 
 /**
- * Uses up a link that has not ended, and stores whose password is chosen by it, all or nothing; who was signed in by an older one is
- * so no longer. False: the link has been used or has ended.
+ * Uses up a link that has not ended, and stores whose password is chosen by it; who was signed in by an older one is so no longer. Who
+ * takes the link away first has used it, of several servers too. False: the link has been used or has ended.
  *
  * @param owner the first owner, where the link makes one; nobody may be there yet.
  */
@@ -62,13 +62,13 @@ export async function takePasswordLink(
   { userId, password, owner }: { userId: string; password: string; owner: AccountRow | null },
 ): Promise<boolean> {
   return write(async (db) => {
-    const [link] = await db
-      .select()
-      .from(onceLink)
-      .where(and(eq(onceLink.hash, hash), gt(onceLink.expiresAt, now)));
-    if (!link || (link.userId ?? userId) !== userId || (link.userId === null) !== (owner !== null))
-      return false;
     if (owner && (await db.$count(account, eq(account.role, "owner"))) > 0) return false;
+    const isItsOwn = owner ? isNull(onceLink.userId) : eq(onceLink.userId, userId);
+    const [taken] = await db
+      .delete(onceLink)
+      .where(and(eq(onceLink.hash, hash), gt(onceLink.expiresAt, now), isItsOwn))
+      .returning();
+    if (!taken) return false;
     const at = new Date(now);
     await together(db, [
       ...(owner ? [db.insert(account).values(owner)] : []),
@@ -78,7 +78,6 @@ export async function takePasswordLink(
         ...{ createdAt: at, updatedAt: at },
       }),
       db.delete(signedIn).where(eq(signedIn.userId, userId)),
-      db.delete(onceLink).where(eq(onceLink.hash, hash)),
     ]);
     return true;
   });
@@ -165,7 +164,7 @@ export async function putCode(row: typeof pairingCode.$inferInsert, now: number)
   );
 }
 
-/** Uses up a code that has not ended, and lets a device in by it, all or nothing. Null: there is no such code. */
+/** Uses up a code that has not ended, and lets a device in by it; who takes the code away first has it. Null: there is no such code. */
 export async function takeCode(
   hash: string,
   now: number,
@@ -173,16 +172,13 @@ export async function takeCode(
 ): Promise<DeviceRow | null> {
   return write(async (db) => {
     const [code] = await db
-      .select()
-      .from(pairingCode)
-      .where(and(eq(pairingCode.hash, hash), gt(pairingCode.expiresAt, now)));
+      .delete(pairingCode)
+      .where(and(eq(pairingCode.hash, hash), gt(pairingCode.expiresAt, now)))
+      .returning();
     if (!code) return null;
     const { role, userId, athleteId } = code;
     const row = { ...made, role, userId, athleteId, pairedAt: now, seenAt: now };
-    await together(db, [
-      db.insert(device).values(row),
-      db.delete(pairingCode).where(eq(pairingCode.hash, hash)),
-    ]);
+    await db.insert(device).values(row);
     return row;
   });
 }

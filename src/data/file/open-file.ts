@@ -42,7 +42,10 @@ export async function openDatabaseFile(): Promise<OpenFile> {
       await client.execute("PRAGMA foreign_keys=ON");
       const pending = await pendingMigrations(client, file ?? url);
       if (file !== null && pending.first !== null) await copyBeforeUpgrade(client, file, pending.first);
-      await bringUpToDate(client);
+      await bringUpToDate(client).catch(async (error: unknown) => {
+        // Another server on the same database, started at the same time, may have done it meanwhile.
+        if (file !== null || (await pendingMigrations(client, url)).first !== null) throw error;
+      });
       if (file !== null) await checkpoint(client);
     });
     return { client, turns };
@@ -94,6 +97,12 @@ async function checkPages(client: Client, file: string): Promise<void> {
   if (rows[0]?.[0] !== "ok") throw new DatabaseTrouble(damaged(file), EXIT.data);
 }
 
+/**
+ * The oldest version whose databases this one brings up to date: the one that made the first of the migrations that still ship. Older
+ * ones go through it.
+ */
+const OLDEST_VERSION = "0.1.0";
+
 interface Journal {
   entries: { when: number; tag: string }[];
 }
@@ -113,6 +122,10 @@ async function pendingMigrations(client: Client, name: string): Promise<{ first:
   }
   const { rows } = await client.execute("SELECT max(created_at) FROM __drizzle_migrations");
   const done = Number(rows[0]?.[0] ?? 0);
+  if (done > 0 && done < entries[0]!.when) {
+    const message = `The database ${name} was made by a version of Iron Step that is too old for this one. Open it once with version ${OLDEST_VERSION}, then with this one.`;
+    throw new DatabaseTrouble(message, EXIT.data);
+  }
   if (done > Math.max(...entries.map((e) => e.when))) {
     const message = `The database ${name} was made by a newer version of Iron Step. Update the app, or name another file.`;
     throw new DatabaseTrouble(message, EXIT.data);

@@ -23,6 +23,16 @@ export function codeOf(error: unknown): string {
   return "";
 }
 
+/** Whether the connection to a database on another machine was lost, or could not be made. */
+export function isLostConnection(error: unknown): boolean {
+  for (let e = error; e instanceof Error; e = e.cause) {
+    const { code } = e as Error & { code?: unknown };
+    if (/^(ECONN|EPIPE|ETIMEDOUT|EAI_AGAIN|UND_ERR_(SOCKET|CONNECT|CLOSED))/.test(String(code))) return true;
+    if (e.message === "fetch failed") return true;
+  }
+  return false;
+}
+
 const has = (code: string, ...kinds: string[]) => kinds.some((k) => code.startsWith(`SQLITE_${k}`));
 
 /** What an error of the driver means for whoever runs the app; null: it is something else. */
@@ -44,7 +54,12 @@ export function troubleOf(error: unknown, file: string): DatabaseTrouble | null 
     const message = `The database ${file} cannot be opened. Check DATABASE_URL, and who may read and write the file and its folder.`;
     return new DatabaseTrouble(message, EXIT.access);
   }
+  if (isLostConnection(error)) return new DatabaseTrouble(away(file), EXIT.access);
   return null;
+}
+
+function away(url: string): string {
+  return `The database at ${url.replace(/\?.*/, "")} does not answer. Nothing is lost that was acknowledged: look whether it runs, then try again.`;
 }
 
 export function damaged(file: string): string {

@@ -209,7 +209,7 @@ const UNORDERED = ["plates", "equipment", "areas", "weights", "warmUps", "cannot
 
 function ordered(value: unknown, name = ""): unknown {
   if (Array.isArray(value)) {
-    const items = value.map((v) => ordered(v));
+    const items = Array.from(value, (v) => ordered(v));
     if (!UNORDERED.includes(name)) return items;
     return items.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1));
   }
