@@ -3,6 +3,7 @@ import { commandsBeside } from "./beside";
 import { floorKills } from "./floor-kills";
 import { fullDisk } from "./full-disk";
 import { kills } from "./kills";
+import { remoteWriters } from "./remote";
 import { writers } from "./writers";
 
 /** In short nothing is measured: an answer that takes so long hangs. Milliseconds. */
@@ -15,6 +16,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
   ? [
       ["6 writers, one server", () => writers(1, 6, 2)],
       ["4 writers, two servers on one file", () => writers(2, 4, 2)],
+      ["4 writers, two servers on a database elsewhere", () => remoteWriters(4, 2, 0.01)],
       ["6 commands beside writers", () => commandsBeside(6)],
       ["3 kills while writing", () => kills(3)],
       ["3 kills while a session runs", () => floorKills(3)],
@@ -24,6 +26,10 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
   : [
       ["20 writers, one server", () => writers(1, 20, 8)],
       ["20 writers, two servers on one file", () => writers(2, 20, 8)],
+      [
+        "12 writers, two servers on a database elsewhere that loses connections",
+        () => remoteWriters(12, 8, 0.03),
+      ],
       ["150 commands beside writers", () => commandsBeside(150)],
       ["200 kills while writing", () => kills(200)],
       ["500 kills while a session runs", () => floorKills(500)],
