@@ -16,11 +16,22 @@ type Outcome = { kind: "saved" } | { kind: "changed-elsewhere" } | { kind: "refu
 /** What stands in for a libSQL server elsewhere, on a folder and a port that stay the same when it is started anew. */
 async function standIn(folder: string, port: number, latency: number, dropped: number) {
   const child = spawn(
-    "node_modules/.bin/tsx",
-    ["harness/libsql-stand-in.mts", folder, String(port), String(latency), String(dropped)],
+    process.execPath,
+    [
+      "--import",
+      "tsx",
+      "harness/libsql-stand-in.mts",
+      folder,
+      String(port),
+      String(latency),
+      String(dropped),
+    ],
     { stdio: ["ignore", "pipe", "inherit"] },
   );
-  await new Promise((resolve) => child.stdout.once("data", resolve));
+  await new Promise((resolve, reject) => {
+    child.stdout.once("data", resolve);
+    child.once("exit", () => reject(new Error("The stand-in has ended.")));
+  });
   const stop = async () => {
     const ended = new Promise((resolve) => child.once("exit", resolve));
     child.kill("SIGKILL");
