@@ -14,9 +14,11 @@ function modelVersion(): string {
   return hash.digest("base64url").slice(0, 12);
 }
 
+const { version } = JSON.parse(readFileSync("package.json", "utf8")) as { version: string };
+
 const config: NextConfig = {
   serverExternalPackages: ["@libsql/client", "libsql", "@react-pdf/renderer", "piscina"],
-  env: { MODEL_VERSION: modelVersion() },
+  env: { MODEL_VERSION: modelVersion(), APP_VERSION: version },
   // `npm test` checks the types once, before it builds.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,

@@ -46,7 +46,11 @@ test.describe("another empty gym", () => {
 });
 
 test("the open interface answers", async ({ request }) => {
-  expect(await (await request.get(`${server.url}/api/health`)).json()).toMatchObject({ status: "ok" });
+  expect(await (await request.get(`${server.url}/api/health`)).json()).toMatchObject({
+    status: "ok",
+    database: "file",
+    version: expect.stringMatching(/^\d+\.\d+\.\d+$/),
+  });
   const ramp = await request.post(`${server.url}/api/ramp`, {
     data: {
       unit: "kg",

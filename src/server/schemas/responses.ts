@@ -285,6 +285,9 @@ export const notedResponseSchema = z.object({ kind: z.literal("noted") });
 export const healthResponseSchema = z.object({
   status: z.enum(["ok", "little-room"]),
   freeMegabytes: z.int().nullable(),
+  version: z.string(),
+  database: z.enum(["file", "elsewhere"]),
+  lastCopy: z.iso.datetime().nullable(),
 });
 
 export const problemSchema = z.object({
