@@ -177,7 +177,7 @@ class Served {
     statement.raw(true);
     const cols = statement.columns().map((c) => ({ name: c.name, decltype: c.type ?? null }));
     const before = this.total();
-    const rows = (statement.all(args as never) as unknown[][]).map((row) => row.map(valueOf));
+    const rows = (statement.all(args as never) as unknown[][]).map((row) => row.map(sentValue));
     return { cols, rows, affected_row_count: this.total() - before, last_insert_rowid: null };
   }
 
@@ -212,7 +212,7 @@ function plain(value: Value): unknown {
   }
 }
 
-function valueOf(value: unknown): Value {
+function sentValue(value: unknown): Value {
   if (value === null || value === undefined) return { type: "null" };
   if (typeof value === "bigint") return { type: "integer", value: String(value) };
   if (typeof value === "number") return { type: "float", value };

@@ -4,6 +4,7 @@ import { floorKills } from "./floor-kills";
 import { fullDisk } from "./full-disk";
 import { kills } from "./kills";
 import { remoteWriters } from "./remote";
+import { soak } from "./soak";
 import { writers } from "./writers";
 
 /** In short nothing is measured: an answer that takes so long hangs. Milliseconds. */
@@ -34,6 +35,7 @@ const TRIALS: readonly [string, () => Promise<string | null>][] = isShort
       ["200 kills while writing", () => kills(200)],
       ["500 kills while a session runs", () => floorKills(500)],
       ["no room to write", fullDisk],
+      ["a week, a hundred times as fast: 20 tablets, 60 athletes, 6 sessions a day", soak],
       ["20,000 bad requests", () => badRequests(20_000, 2000, 400)],
     ];
 
