@@ -86,6 +86,7 @@ test("a coach is added by a link, and does all of the sport and nothing of the h
   await page.getByLabel("Name", { exact: true }).fill("Teo Lind");
   await page.getByRole("button", { name: "Add", exact: true }).click();
   const sheet = page.getByRole("dialog", { name: "A link for Teo Lind" });
+  await expectNothing(page);
   const link = (await sheet.getByText(/\/once\//).textContent())!;
   const coach = await (await browser.newContext()).newPage();
   await coach.goto(server.url + new URL(link).pathname);
@@ -110,7 +111,9 @@ test("a coach is added by a link, and does all of the sport and nothing of the h
 test("a tablet for an assistant runs the floor and sees nothing else", async ({ page, browser }) => {
   await signIn(page, "Maja Ott", PASSWORD);
   await expect(page.getByRole("link", { name: "Maja Ott" })).toBeVisible();
-  const tablet = await device(browser, await codeFor(page, /^An assistant/), "Tablet at rack 2");
+  const code = await codeFor(page, /^An assistant/);
+  await expectNothing(page);
+  const tablet = await device(browser, code, "Tablet at rack 2");
   await expect(tablet.getByRole("link", { name: "Tablet at rack 2" })).toBeVisible();
   await expect(tablet.getByRole("navigation", { name: "Places" }).getByRole("link")).toHaveCount(1);
   await tablet.goto(`${server.url}/athletes/ilse`);

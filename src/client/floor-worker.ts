@@ -9,6 +9,12 @@ export function canKeepPages(): boolean {
   return typeof navigator !== "undefined" && "serviceWorker" in navigator && window.isSecureContext;
 }
 
+/** Forgets all pages that are kept here. */
+export async function forgetKeptPages(): Promise<void> {
+  if (typeof caches === "undefined") return;
+  for (const name of await caches.keys()) await caches.delete(name);
+}
+
 /** What a page is made of, by its addresses in it. */
 const PARTS = /\/_next\/static\/[^"'\\\s)]+/g;
 

@@ -14,6 +14,7 @@ import { PeopleList } from "./people-list";
 export function AccessPage({
   isOwner,
   isOpen,
+  isSecure,
   own,
   accounts,
   devices,
@@ -24,6 +25,8 @@ export function AccessPage({
   isOwner: boolean;
   /** Whether other machines reach this server, so that everybody signs in. */
   isOpen: boolean;
+  /** Whether what is sent is so that nobody on the way can read it. */
+  isSecure: boolean;
   /** The account that looks; null: a device, or nobody signs in here. */
   own: string | null;
   accounts: readonly ListedAccount[];
@@ -42,6 +45,12 @@ export function AccessPage({
             ? "Other machines reach this gym, so everybody signs in or is let in by a code."
             : "Only this machine reaches Iron Step, and nobody signs in. Started with HOST=0.0.0.0 it is open to tablets and phones, and then everybody signs in."}
         </p>
+        {isOpen && !isSecure && (
+          <p className="mt-3 w-fit max-w-prose bg-ochre-wash px-3 py-2">
+            Without https anybody on this network can read along, and tablets keep no floor pages for when the
+            wireless drops. “npm run certificate” on this machine makes a certificate and says how to use it.
+          </p>
+        )}
         <div className="mt-7 grid gap-x-12 gap-y-10 lg:grid-cols-2">
           <div className="min-w-0 space-y-10">
             {isOwner && <PeopleList accounts={accounts} own={own} isOpen={isOpen} />}

@@ -6,6 +6,7 @@ import { KeyRound } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
+import { forgetKeptPages } from "@/client/floor-worker";
 import { answered } from "@/client/use-ask";
 import { askPasskeyAction, enterByPasskeyAction, signInAction } from "@/server/actions/access";
 import { Button } from "@/ui/button";
@@ -25,6 +26,8 @@ export const goIn = (to = "/") => window.location.assign(to);
 export function SignIn() {
   const [hasPasskeys, setHasPasskeys] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  // Who is out keeps no pages of the gym; what is not sent yet stays, and is sent when they are in again.
+  useEffect(() => void forgetKeptPages(), []);
   useEffect(() => setHasPasskeys(browserSupportsWebAuthn() && window.isSecureContext), []);
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(schema),

@@ -8,14 +8,25 @@ import { eraseAthleteAction } from "@/server/actions/athletes";
 import { Button } from "@/ui/button";
 import { NameDialog } from "@/ui/name-dialog-later";
 
-/** Erases an athlete for good, once the name has been typed. */
+const LINK = "font-semibold underline decoration-line-strong underline-offset-4 hover:text-ember";
+
+/** Takes out everything of an athlete, or erases it for good, once the name has been typed. */
 export function EraseAthlete({ athlete }: { athlete: { id: string; name: string } }) {
   const router = useRouter();
   const ask = useAsk();
   const [open, setOpen] = useState(false);
   const home = useRef<HTMLDivElement>(null);
   return (
-    <section aria-label="Erase" ref={home} tabIndex={-1} className="border-t border-line pt-4">
+    <section aria-label="Take out or erase" ref={home} tabIndex={-1} className="border-t border-line pt-4">
+      <p className="mb-3 flex flex-wrap gap-x-5">
+        <span className="text-ink-soft">Everything of {athlete.name}, for them:</span>
+        <a href={`/athletes/${athlete.id}/data.json`} download className={LINK}>
+          JSON
+        </a>
+        <a href={`/athletes/${athlete.id}/report.pdf?period=all`} className={LINK}>
+          Report as PDF
+        </a>
+      </p>
       <p className="mb-2 max-w-prose text-2xs text-ink-soft">
         Archive somebody who may come back. Erasing takes away everything that is stored: profile, tests,
         sessions, notes. It cannot be undone; backups made before still have it.

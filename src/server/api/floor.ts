@@ -84,14 +84,15 @@ export async function sendEvents(sessionId: string, request: Request, audience: 
   return answer({ ...stored, events: stored.events.filter((e) => isFor(e, audience)) });
 }
 
-/** Events as they are stored, from the one after `since` or `last-event-id`. */
+/** Events as they are stored, from the one after `since` or `last-event-id`, for as long as who asks may hear them. */
 export async function streamFloor(
   sessionId: string,
   request: Request,
   audience: Audience,
+  mayStill: () => Promise<boolean>,
 ): Promise<Response> {
   if (!(await isThere(sessionId))) return notStarted();
   const last = request.headers.get("last-event-id");
   const since = last && /^\d{1,16}$/.test(last) ? Number(last) : (wholeIn(request.url, "since") ?? 0);
-  return floorStream(sessionId, since, audience, request.signal);
+  return floorStream(sessionId, since, audience, request.signal, mayStill);
 }

@@ -9,17 +9,22 @@ const ALIVE_EVERY_MS = 15_000;
 // Streams end when the server does; it tells them.
 const holder = globalThis as { ironStepStreams?: Set<() => void> };
 
+/** How often it is looked whether who listens may still hear it: a tablet may have been ended, an address revoked. Milliseconds. */
+const LOOK_EVERY_MS = 5000;
+
 /**
  * Events of a session as they are stored, as server-sent events: each with its number as id, so that a stream that breaks goes on
  * after the last one seen.
  *
  * @param since the number of the last event that is known.
+ * @param mayStill whether who listens may go on; the stream ends when not.
  */
 export function floorStream(
   sessionId: string,
   since: number,
   audience: Audience,
   signal: AbortSignal,
+  mayStill: () => Promise<boolean>,
 ): Response {
   const text = new TextEncoder();
   let end = () => {};
@@ -39,11 +44,17 @@ export function floorStream(
         for (const row of rows) tell(row.seq, eventOf(row));
       });
       const alive = setInterval(() => send(`event: now\ndata: ${Date.now()}\n\n`), ALIVE_EVERY_MS);
+      const look = setInterval(() => {
+        void mayStill()
+          .catch(() => true)
+          .then((may) => may || end());
+      }, LOOK_EVERY_MS);
       holder.ironStepStreams ??= new Set();
       end = () => {
         if (isOver) return;
         isOver = true;
         clearInterval(alive);
+        clearInterval(look);
         quit();
         holder.ironStepStreams?.delete(end);
         try {

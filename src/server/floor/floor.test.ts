@@ -213,10 +213,44 @@ async function heard(response: Response, count: number): Promise<FloorEvent[]> {
   return eventsIn();
 }
 
+/** Who listens may go on. */
+const still = async () => true;
+
+test("a stream ends for who may hear it no longer, and not for others", async () => {
+  const { seq } = await floor();
+  let may = true;
+  const request = () => new Request(`http://localhost/x?since=${seq}`);
+  const ended = await streamFloor(sessionId, request(), COACH, async () => may);
+  const other = await streamFloor(sessionId, request(), COACH, still);
+  may = false;
+  // It is over without an event; the other one goes on until there is one.
+  expect(await heard(ended, 1)).toEqual([]);
+  const note = event("mei", { kind: "note", text: "Still heard" });
+  const listening = heard(other, 1);
+  await send([note]);
+  expect((await listening).map((e) => e.id)).toEqual([note.id]);
+});
+
+test("what an assistant hears has no notes and no pain, and says that a lift was stopped", async () => {
+  const { seq } = await floor();
+  const stream = await streamFloor(
+    sessionId,
+    new Request(`http://localhost/x?since=${seq}`),
+    { kind: "assistant" },
+    still,
+  );
+  const stopped = event("mei", { kind: "lift-stopped", lift: 0 });
+  const listening = heard(stream, 1);
+  const pain = { kind: "pain", area: "knee", level: 5, quality: "dull", signs: [], lift: 0 } as const;
+  await send([event("mei", { kind: "note", text: "Not for assistants" }), event("mei", pain), stopped]);
+  expect((await listening).map((e) => e.id)).toEqual([stopped.id]);
+  await send([event(null, { kind: "undone", event: stopped.id })]);
+});
+
 test("a stream tells what is stored, by this process or another, each once, from the event after the last one seen", async () => {
   const { seq } = await floor();
   const asks = (headers: Record<string, string> = {}) =>
-    streamFloor(sessionId, new Request(`http://localhost/x?since=${seq}`, { headers }), COACH);
+    streamFloor(sessionId, new Request(`http://localhost/x?since=${seq}`, { headers }), COACH, still);
   const first = event("mei", { kind: "note", text: "One" });
   const other = event("mei", { kind: "note", text: "Two, from another process" });
   const listening = heard(await asks(), 2);
@@ -225,12 +259,12 @@ test("a stream tells what is stored, by this process or another, each once, from
   expect((await listening).map((e) => e.id)).toEqual([first.id, other.id]);
   const later = await heard(await asks({ "last-event-id": String(seq + 1) }), 1);
   expect(later.map((e) => e.id)).toEqual([other.id]);
-  expect((await streamFloor("none", new Request("http://localhost/x"), COACH)).status).toBe(404);
+  expect((await streamFloor("none", new Request("http://localhost/x"), COACH, still)).status).toBe(404);
 });
 
 test("what an athlete's stream tells is for that athlete", async () => {
   const { seq } = await floor();
-  const stream = await streamFloor(sessionId, new Request(`http://localhost/x?since=${seq}`), MEI);
+  const stream = await streamFloor(sessionId, new Request(`http://localhost/x?since=${seq}`), MEI, still);
   const own = event("mei", { kind: "left" });
   const listening = heard(stream, 1);
   await send([event("rashid", { kind: "note", text: "Not for Mei" }), own]);

@@ -14,7 +14,7 @@ export const metadata: Metadata = { title: "Access" };
 async function Page() {
   const actor = await currentActor();
   const isOwner = actor?.role === "owner";
-  const [people, let_in, open, taken, athletes] = await Promise.all([
+  const [people, letIn, open, taken, athletes] = await Promise.all([
     isOwner ? accounts() : [],
     devices(),
     addresses(),
@@ -25,9 +25,10 @@ async function Page() {
     <AccessPage
       isOwner={isOwner}
       isOpen={isSignInOn()}
+      isSecure={process.env.TLS === "on"}
       own={actor?.userId ?? null}
       accounts={people}
-      devices={let_in}
+      devices={letIn}
       addresses={open}
       taken={taken}
       athletes={athletes}

@@ -8,5 +8,7 @@ export const dynamic = "force-dynamic";
 export const GET = route(
   "GET /wall/[token]/stream",
   async (request: Request, { params }: { params: Promise<{ token: string }> }) =>
-    wallAudience((await params).token, (id, audience) => streamFloor(id, request, audience)),
+    wallAudience((await params).token, (id, audience, mayStill) =>
+      streamFloor(id, request, audience, mayStill),
+    ),
 );

@@ -1,6 +1,6 @@
 import { route } from "@/server/access/route";
 import { streamFloor } from "@/server/api/floor";
-import { floorAudience } from "@/server/floor/audience-of";
+import { floorAudience, mayHearFloor } from "@/server/floor/audience-of";
 
 export const dynamic = "force-dynamic";
 
@@ -8,5 +8,5 @@ export const dynamic = "force-dynamic";
 export const GET = route(
   "GET /api/floor/[id]/stream",
   async (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-    streamFloor((await params).id, request, await floorAudience(request)),
+    streamFloor((await params).id, request, await floorAudience(request), () => mayHearFloor(request)),
 );
