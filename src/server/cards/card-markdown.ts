@@ -10,6 +10,8 @@ const row = (cells: readonly string[]) => `| ${cells.join(" | ")} |`;
 const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
   [row(heads), row(heads.map(() => "---")), ...rows.map(row)].join("\n");
 
+const list = (lines: readonly string[]) => lines.map((l) => `- ${text(l)}`).join("\n");
+
 /** A card as Markdown. */
 export function cardMarkdown(card: CardView): string {
   const { athlete, day, time, arrive, takes, lifts, coolDown, cautions } = card;
@@ -18,10 +20,9 @@ export function cardMarkdown(card: CardView): string {
     `# ${text(athlete)}`,
     `${format(parseISO(day), "EEEE d MMMM yyyy")}${when}, the warm-up takes ${takes}`,
     ...lifts.flatMap(liftPart),
-    ...(coolDown
-      ? [`## Cool-down (${coolDown.takes})`, coolDown.drills.map((d) => `- ${text(d)}`).join("\n")]
-      : []),
-    ...(cautions.length > 0 ? ["## Cautions", cautions.map((c) => `- ${text(c.message)}`).join("\n")] : []),
+    ...(coolDown ? [`## Cool-down (${coolDown.takes})`, list(coolDown.drills)] : []),
+    ...(coolDown?.longWork.length ? ["### Long-term work", list(coolDown.longWork)] : []),
+    ...(cautions.length > 0 ? ["## Cautions", list(cautions.map((c) => c.message))] : []),
   ].join("\n\n")}\n`;
 }
 

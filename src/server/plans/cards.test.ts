@@ -158,3 +158,15 @@ describe("a warm-up in the coach's own terms", () => {
     expect(text).toMatch(/60 s clean: then Plank slides/);
   });
 });
+
+test("the text has the cool-down, and long work on a limiter apart with its test", () => {
+  const [card] = every();
+  const coolDown = {
+    drills: ["Wall triceps stretch 2 × 30 s"],
+    longWork: ["Deep-squat ankle grinds 2 × 8, then test: knee to wall"],
+    takes: "7:40",
+  };
+  const text = cardMarkdown({ ...card!, coolDown });
+  expect(text).toMatch(/## Cool-down \(7:40\)\n\n- Wall triceps.*\n\n### Long-term work\n\n- Deep-squat/);
+  expect(cardMarkdown({ ...card!, coolDown: null })).not.toContain("Cool-down");
+});
