@@ -116,6 +116,8 @@ test("a tablet for an assistant runs the floor and sees nothing else", async ({ 
   const tablet = await device(browser, code, "Tablet at rack 2");
   await expect(tablet.getByRole("link", { name: "Tablet at rack 2" })).toBeVisible();
   await expect(tablet.getByRole("navigation", { name: "Places" }).getByRole("link")).toHaveCount(1);
+  await expect(tablet.getByText("Rashid al-Amin").first()).toBeVisible();
+  await expect(tablet.getByRole("link", { name: /Rashid al-Amin/ })).toHaveCount(0);
   await tablet.goto(`${server.url}/athletes/ilse`);
   await expect(tablet.getByRole("heading", { name: "This is for coaches" })).toBeVisible();
   await tablet.goto(`${server.url}/session/today-masters/floor`);

@@ -1,4 +1,7 @@
+"use client";
+
 import { Play } from "lucide-react";
+import { useLooker } from "@/client/looker";
 import type { FloorStatus } from "@/server/floor/floor-status";
 import { Link } from "@/ui/link";
 
@@ -21,9 +24,12 @@ export function FloorLink({
   /** Whether its day has passed. */
   isPast?: boolean;
 }) {
+  const { role } = useLooker();
   const isMissed = isPast && status === "not-started";
   const words = isMissed ? "Write down" : WORDS[status];
   const isRecord = isMissed || status === "over";
+  // The record is for coaches.
+  if (isRecord && role === "assistant") return null;
   const look =
     status === "running"
       ? "bg-ember text-chalk hover:bg-ember-deep"

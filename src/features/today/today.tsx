@@ -4,6 +4,7 @@ import { stairInWords } from "@/core/plan";
 import { counted, formatClock, formatWeight } from "@/core/units";
 import { FollowUpList } from "@/features/follow-ups/follow-up-list";
 import { NewSession } from "@/features/new-session/new-session";
+import { DeskLink } from "@/features/shared/desk-link";
 import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
@@ -107,12 +108,12 @@ function SessionBlock({
       <div>
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h2 className="text-lg font-bold tracking-tight">
-            <Link
+            <DeskLink
               href={`/session/${id}`}
               className="inline-flex min-h-8 items-center underline decoration-line-strong underline-offset-4 hover:text-ember"
             >
               {name}
-            </Link>
+            </DeskLink>
           </h2>
           <p className="text-ink-soft">
             {arriveBy && !unreadable && (
@@ -155,7 +156,7 @@ function Line({
 }) {
   const { athlete, lifts, first, stair, attention, approach } = line;
   return (
-    <Link
+    <DeskLink
       href={`/session/${sessionId}/${athlete.id}`}
       className="grid min-h-[4.25rem] grid-cols-[minmax(0,1fr)_8rem] items-end gap-4 py-1.5 hover:bg-field xl:grid-cols-[minmax(0,1fr)_13rem]"
     >
@@ -185,6 +186,6 @@ function Line({
         </span>
       </span>
       <SmallStair stair={stair} width={208} height={48} minutes={minutes} label={stairInWords(stair)} />
-    </Link>
+    </DeskLink>
   );
 }
