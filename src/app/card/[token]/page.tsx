@@ -2,9 +2,9 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { page } from "@/app/door";
 import { PhoneCard } from "@/features/card/phone-card";
-import { PhoneLive } from "@/features/floor/phone-live";
+import { PhoneLiveLater } from "@/features/floor/phone-live-later";
 import { PhoneWaiting } from "@/features/floor/phone-waiting";
-import { PhoneFollowUps } from "@/features/follow-ups/phone-follow-ups";
+import { PhoneFollowUpsLater } from "@/features/follow-ups/phone-follow-ups-later";
 import { openByAddress } from "@/server/cards/card-addresses";
 import { floorOfAthlete } from "@/server/floor/open-floor";
 import { followUpsOfCard } from "@/server/follow-ups/follow-ups";
@@ -29,11 +29,11 @@ async function CardByAddress({ params }: { params: Promise<{ token: string }> })
   const followUps = await followUpsOfCard(opened.session.id, opened.member.athlete.id);
   return (
     <>
-      <PhoneFollowUps token={token} followUps={followUps} />
+      {followUps.length > 0 && <PhoneFollowUpsLater token={token} followUps={followUps} />}
       <PhoneCard
         card={card}
         gym={opened.gym}
-        live={floor ? <PhoneLive token={token} open={floor} /> : null}
+        live={floor ? <PhoneLiveLater token={token} open={floor} /> : null}
       />
       {!floor && <PhoneWaiting day={card.day} />}
     </>
