@@ -118,6 +118,10 @@ test("a tablet for an assistant runs the floor and sees nothing else", async ({ 
   await expect(tablet.getByRole("navigation", { name: "Places" }).getByRole("link")).toHaveCount(1);
   await expect(tablet.getByText("Rashid al-Amin").first()).toBeVisible();
   await expect(tablet.getByRole("link", { name: /Rashid al-Amin/ })).toHaveCount(0);
+  // What is sore is for coaches, on the list as well.
+  await page.goto(server.url);
+  await expect(page.getByText(/is sore and/).first()).toBeVisible();
+  await expect(tablet.getByText(/is sore and/)).toHaveCount(0);
   await tablet.goto(`${server.url}/athletes/ilse`);
   await expect(tablet.getByRole("heading", { name: "This is for coaches" })).toBeVisible();
   await tablet.goto(`${server.url}/session/today-masters/floor`);

@@ -179,3 +179,9 @@ export async function listDay(day: string, page: number, catalog: Catalog) {
   };
 }
 export type DayPage = Awaited<ReturnType<typeof listDay>>;
+
+/** A day as who works on the floor only sees it: what needs attention is the coach's to know, health among it. */
+export function withoutAttention(listed: DayPage): DayPage {
+  const lineOf = (line: DayPage["sessions"][number]["lines"][number]) => ({ ...line, attention: [] });
+  return { ...listed, sessions: listed.sessions.map((s) => ({ ...s, lines: s.lines.map(lineOf) })) };
+}

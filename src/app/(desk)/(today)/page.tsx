@@ -8,7 +8,7 @@ import { openFollowUps } from "@/server/follow-ups/follow-ups";
 import { gymKit } from "@/server/gyms/gym-kit";
 import { openCatalog } from "@/server/library/catalog";
 import { today } from "@/server/sessions/day";
-import { dayOf, listDay, pageOf } from "@/server/sessions/list-day";
+import { dayOf, listDay, pageOf, withoutAttention } from "@/server/sessions/list-day";
 
 export const dynamic = "force-dynamic";
 
@@ -23,7 +23,7 @@ async function HomePage({ searchParams }: { searchParams: Search }) {
     listDay(dayOf(day), pageOf(page), catalog),
     dayOf(day) === today() && isCoach ? openFollowUps() : [],
   ]);
-  return <Today listed={listed} today={today()} followUps={followUps} />;
+  return <Today listed={isCoach ? listed : withoutAttention(listed)} today={today()} followUps={followUps} />;
 }
 
 export default page("/", HomePage);
