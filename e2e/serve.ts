@@ -1,4 +1,6 @@
 import { spawn } from "node:child_process";
+import { get } from "node:http";
+import { get as secureGet } from "node:https";
 import { createServer } from "node:net";
 
 /** A production server that runs. */
@@ -30,18 +32,23 @@ export async function freePort(): Promise<number> {
   }
 }
 
-async function answers(url: string): Promise<boolean> {
-  try {
-    return (await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(5000) })).ok;
-  } catch {
-    return false;
-  }
+/** Whether a server answers; a certificate of its own is taken as it is. */
+function answers(url: string): Promise<boolean> {
+  const ask = url.startsWith("https:") ? secureGet : get;
+  return new Promise((resolve) => {
+    const request = ask(`${url}/api/health`, { rejectUnauthorized: false, timeout: 5000 }, (answer) => {
+      answer.resume();
+      resolve(answer.statusCode === 200);
+    });
+    request.once("error", () => resolve(false));
+    request.once("timeout", () => request.destroy());
+  });
 }
 
 /** Starts the production build on a port and waits until it answers. Throws when it does not within a minute. */
 export async function startServer(env: NodeJS.ProcessEnv, onPort?: number): Promise<RunningServer> {
   const port = onPort ?? (await freePort());
-  const url = `http://127.0.0.1:${port}`;
+  const url = `${env.TLS_CERT ? "https" : "http"}://127.0.0.1:${port}`;
   const server = spawn(process.execPath, ["scripts/serve.mjs"], {
     env: { HOST: "127.0.0.1", ...env, PORT: String(port) },
     stdio: ["ignore", "pipe", "pipe"],
