@@ -84,7 +84,8 @@ function watch(request, response) {
     const place = `/${(pathOf(request.url) ?? "").split("/")[1] ?? ""}`;
     const line = { method: request.method, place, status: response.statusCode, ms };
     if (response.statusCode >= 500) log.error(line, "failed");
-    else if (ms > SLOW && place !== "/api") log.warn(line, "slow");
+    // A stream is meant to last.
+    else if (ms > SLOW && !/event-stream/.test(response.getHeader("content-type"))) log.warn(line, "slow");
   });
 }
 

@@ -1,17 +1,9 @@
 "use client";
 
 import { createContext, type ReactNode, useContext } from "react";
-import type { Role } from "@/server/access/rights";
+import type { Looker } from "@/server/access/actor";
 
-/** Who looks at a page. */
-export interface Looker {
-  role: Role;
-  name: string;
-  /** Whether they have come in, and can leave; not on the one machine that nobody signs in on. */
-  isSignedIn: boolean;
-}
-
-const LookerContext = createContext<Looker>({ role: "owner", name: "", isSignedIn: false });
+const LookerContext = createContext<Looker>({ name: "", hasDesk: true, isSignedIn: false });
 
 /** Tells the parts of a page who looks at it, so that they offer what that one may do. What may be done the server decides. */
 export function LookerProvider({ looker, children }: { looker: Looker; children: ReactNode }) {

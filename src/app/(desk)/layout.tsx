@@ -20,8 +20,8 @@ export const dynamic = "force-dynamic";
 /** What all of the coach's pages have: the gym's custom content, reads from the server, the palette, messages. */
 export default async function DeskLayout({ children }: { children: ReactNode }) {
   const [catalog, settings, looker] = await Promise.all([openCatalog(), gymSettings(), currentLooker()]);
-  // Who may see none of these pages is led away from them, and is sent nothing of the gym's on the way.
-  const custom = looker.role === "athlete" ? NO_CUSTOM_CONTENT : catalog.custom;
+  // Who is led away from these pages is sent nothing of the gym's on the way.
+  const custom = looker.hasDesk ? catalog.custom : NO_CUSTOM_CONTENT;
   return (
     <Queries>
       <CustomContentProvider custom={custom}>
@@ -33,13 +33,13 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
         </a>
         <ConventionsProvider {...settings}>
           <LookerProvider looker={looker}>
-            {looker.role === "assistant" ? (
-              children
-            ) : (
+            {looker.hasDesk ? (
               <>
                 <NewSessionAnywhere>{children}</NewSessionAnywhere>
                 <PaletteOpener />
               </>
+            ) : (
+              children
             )}
           </LookerProvider>
         </ConventionsProvider>

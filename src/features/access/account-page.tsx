@@ -9,6 +9,7 @@ import { z } from "zod";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
 import { SiteHeader } from "@/features/shared/site-header";
+import { fieldOf } from "@/lib/field-of";
 import type { OwnAccount } from "@/server/access/accounts";
 import {
   beginPasskeyAction,
@@ -70,10 +71,8 @@ function Password() {
   const change = handleSubmit(async (form) => {
     const outcome = await answered(changePasswordAction(form));
     if (outcome.kind === "refused") {
-      const isBefore = outcome.message.startsWith("before: ");
-      return setError(isBefore ? "before" : "password", {
-        message: outcome.message.replace(/^(before|password): /, ""),
-      });
+      const { field, text } = fieldOf(outcome.message, ["before", "password"]);
+      return setError(field ?? "password", { message: text });
     }
     reset();
     await toast("Your password is changed. Where you were signed in elsewhere has ended.");

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { answered } from "@/client/use-ask";
+import { fieldOf } from "@/lib/field-of";
 import { setPasswordAction } from "@/server/actions/access";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
@@ -35,7 +36,7 @@ export function ChoosePassword({
     setProblem(null);
     const asked = { secret, password: form.password, ...(name === null && { name: form.name }) };
     const outcome = await answered(setPasswordAction(asked));
-    if (outcome.kind === "refused") setProblem(outcome.message.replace(/^(name|password): /, ""));
+    if (outcome.kind === "refused") setProblem(fieldOf(outcome.message, ["name", "password"]).text);
     else goIn();
   });
   return (

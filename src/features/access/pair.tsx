@@ -4,6 +4,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { answered } from "@/client/use-ask";
+import { fieldOf } from "@/lib/field-of";
 import { pairDeviceAction } from "@/server/actions/access";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
@@ -25,7 +26,7 @@ export function Pair({ code }: { code: string }) {
   const pair = handleSubmit(async (form) => {
     const outcome = await answered(pairDeviceAction(form));
     if (outcome.kind === "paired") return goIn(outcome.role === "athlete" ? "/me" : "/");
-    setError("code", { message: outcome.message.replace(/^code: /, "") });
+    setError("code", { message: fieldOf(outcome.message, ["code"]).text });
   });
   return (
     <EntryFrame title="Let this device in">

@@ -8,6 +8,7 @@ import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
+import { fieldOf } from "@/lib/field-of";
 import type { ListedAccount, OnceLink } from "@/server/access/accounts";
 import {
   addAccountAction,
@@ -169,7 +170,7 @@ function AddForm({ onDone }: { onDone: (made: MadeLink) => void }) {
   const add = handleSubmit(async (form) => {
     const outcome = await answered(addAccountAction(form));
     if (outcome.kind === "refused") {
-      return setError("name", { message: outcome.message.replace(/^name: /, "") });
+      return setError("name", { message: fieldOf(outcome.message, ["name"]).text });
     }
     router.refresh();
     onDone({ name: form.name, link: outcome.link });

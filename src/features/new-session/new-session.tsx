@@ -39,8 +39,8 @@ export function NewSessionAnywhere({ children }: { children: ReactNode }) {
 /** The way to a new session on a day. */
 export function NewSession({ day }: { day: string }) {
   const open = useContext(Opener);
-  const { role } = useLooker();
-  if (role === "assistant") return null;
+  const { hasDesk } = useLooker();
+  if (!hasDesk) return null;
   return (
     <Button look="main" onClick={() => open(day)}>
       <Plus aria-hidden className="size-4" />

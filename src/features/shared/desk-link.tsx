@@ -14,8 +14,8 @@ export function DeskLink({
   className: string;
   children: ReactNode;
 }) {
-  const { role } = useLooker();
-  if (role === "assistant")
+  const { hasDesk } = useLooker();
+  if (!hasDesk)
     return <span className={className.replaceAll(/\b(hover:\S+|underline)\b/g, "")}>{children}</span>;
   return (
     <Link href={href} className={className}>

@@ -22,8 +22,8 @@ const ON_THE_FLOOR: readonly string[] = ["/"];
 
 /** The places that who looks may go to. */
 export function usePlaces() {
-  const { role } = useLooker();
-  return role === "assistant" ? PLACES.filter((p) => ON_THE_FLOOR.includes(p.href)) : PLACES;
+  const { hasDesk } = useLooker();
+  return !hasDesk ? PLACES.filter((p) => ON_THE_FLOOR.includes(p.href)) : PLACES;
 }
 
 /** A page that has the head of the desk. */

@@ -29,6 +29,9 @@ const LINK_MS = 24 * 60 * 60_000;
 
 export const ACCOUNT_ROLES = ["owner", "coach", "assistant"] as const;
 
+/** Names shorter than this are in many a good password. */
+const SHORT_NAME = 4;
+
 const passwordField = z
   .string()
   .min(10, "A password has at least ten signs.")
@@ -92,7 +95,8 @@ export async function setPassword({
   const owner = link.userId === null ? accountRow(name!, "owner") : null;
   const account = owner ?? (await readAccount(link.userId!));
   if (!account) return gone;
-  if (plainName(password).includes(plainName(account.name))) {
+  const own = plainName(account.name);
+  if (own.length >= SHORT_NAME && plainName(password).includes(own)) {
     return refuse("password: A password with your name in it is soon guessed. Take another.");
   }
   const hash = await hashPassword(password);

@@ -1,7 +1,7 @@
 import { AsyncLocalStorage } from "node:async_hooks";
 import { headers } from "next/headers";
 import { deviceOf } from "./devices";
-import type { Role } from "./rights";
+import { may, type Role } from "./rights";
 
 /** Who asks. */
 export interface Actor {
@@ -12,6 +12,15 @@ export interface Actor {
   userId: string | null;
   /** The athlete whose phone it is; null: it is none's. */
   athleteId: string | null;
+}
+
+/** What the parts of a page are told of who looks at it. */
+export interface Looker {
+  name: string;
+  /** Whether the pages of the desk are for them, and not the floor or their own alone. */
+  hasDesk: boolean;
+  /** Whether they have come in, and can leave; not on the one machine that nobody signs in on. */
+  isSignedIn: boolean;
 }
 
 /** On the one machine that nobody else reaches nobody signs in: who sits there has the gym. */
@@ -40,12 +49,12 @@ export async function currentActor(of?: Headers): Promise<Actor | null> {
   return (await accountOf(asked)) ?? (await deviceOf(asked));
 }
 
-/** Who looks at a page, as its parts are told. Who has not come in is told what an athlete is. */
-export async function currentLooker(): Promise<{ role: Role; name: string; isSignedIn: boolean }> {
+/** Who looks at a page, as its parts are told. */
+export async function currentLooker(): Promise<Looker> {
   const actor = await currentActor();
   return {
-    role: actor?.role ?? "athlete",
     name: actor?.name ?? "",
+    hasDesk: may(actor?.role ?? null, "saveSession"),
     isSignedIn: isSignInOn() && actor !== null,
   };
 }

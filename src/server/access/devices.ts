@@ -18,10 +18,15 @@ const SEEN_MS = 10 * MINUTE_MS;
 /** For how long a browser keeps what lets it in: the longest that browsers do. Seconds. */
 const COOKIE_SECONDS = 400 * 24 * 60 * 60;
 
+/** A device by what its browser keeps. */
+async function rowOf(of: Headers) {
+  const secret = new RegExp(`(?:^|; )${COOKIE}=([\\w-]{20,64})`).exec(of.get("cookie") ?? "")?.[1];
+  return secret ? readDevice(hashOf(secret)) : null;
+}
+
 /** The device that asks, by the headers of a request; null: it is none, or it has been ended. */
 export async function deviceOf(of: Headers): Promise<Actor | null> {
-  const secret = new RegExp(`(?:^|; )${COOKIE}=([\\w-]{20,64})`).exec(of.get("cookie") ?? "")?.[1];
-  const row = secret ? await readDevice(hashOf(secret)) : null;
+  const row = await rowOf(of);
   if (!row) return null;
   const now = Date.now();
   if (now - row.seenAt > SEEN_MS) await updateDevice(row.id, { seenAt: now });
@@ -106,8 +111,7 @@ export async function endDevice(id: string): Promise<{ kind: "ended" }> {
 
 /** Ends the device that asks. */
 export async function leave(): Promise<void> {
-  const secret = new RegExp(`${COOKIE}=([\\w-]{20,64})`).exec((await headers()).get("cookie") ?? "")?.[1];
-  const row = secret ? await readDevice(hashOf(secret)) : null;
+  const row = await rowOf(await headers());
   if (row) await deleteDevice(row.id);
   (await cookies()).delete(COOKIE);
 }

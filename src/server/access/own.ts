@@ -1,10 +1,9 @@
-import { randomBytes } from "node:crypto";
 import { addDays, format } from "date-fns";
 import { readAthlete } from "@/data/athletes";
-import { addCardAddresses, listCardAddresses } from "@/data/card-addresses";
 import { listSessionsWith } from "@/data/sessions";
 import { getRecord } from "../api/athlete-record";
 import { openAthlete } from "../athletes/athletes";
+import { cardTokenFor } from "../cards/card-addresses";
 import { openFollowUps } from "../follow-ups/follow-ups";
 import { today } from "../sessions/day";
 
@@ -24,25 +23,18 @@ export async function ownPage(athleteId: string) {
     sessions
       .map((s) => ({ id: s.id, followUps: open.filter((f) => f.sessionId === s.id) }))
       .filter((s) => s.followUps.length > 0)
-      .map(async ({ id, followUps }) => ({ card: await cardOf(id, athleteId), followUps })),
+      .map(async ({ id, followUps }) => ({ card: await cardTokenFor(id, athleteId), followUps })),
   );
   return { name: athlete.name, today: today(), sessions, asked };
 }
 export type OwnPage = NonNullable<Awaited<ReturnType<typeof ownPage>>>;
 
-/** Where an athlete's card of a session is; made where there is none yet. */
-async function cardOf(sessionId: string, athleteId: string): Promise<string> {
-  const known = (await listCardAddresses(sessionId)).find((c) => c.athleteId === athleteId);
-  if (known) return known.token;
-  const token = randomBytes(18).toString("base64url");
-  await addCardAddresses([{ token, sessionId, athleteId }]);
-  return token;
-}
-
 /** Where an athlete finds their card of a session that they take part in; null: they do not, or it is too long ago. */
 export async function ownCard(sessionId: string, athleteId: string): Promise<string | null> {
   const own = await ownPage(athleteId);
-  return own?.sessions.some((s) => s.id === sessionId) ? `/card/${await cardOf(sessionId, athleteId)}` : null;
+  return own?.sessions.some((s) => s.id === sessionId)
+    ? `/card/${await cardTokenFor(sessionId, athleteId)}`
+    : null;
 }
 
 /** Everything of one person as JSON: the profile as it is stored, and the record. Null: there is no such athlete. */

@@ -1,4 +1,3 @@
-import { randomBytes } from "node:crypto";
 import { addDays, format, parseISO, subDays } from "date-fns";
 import QRCode from "qrcode";
 import { z } from "zod";
@@ -11,12 +10,10 @@ import {
   readCardAddress,
 } from "@/data/card-addresses";
 import { readSession } from "@/data/sessions";
+import { newSecret } from "../access/secrets";
 import { presentOf } from "../plans/plan-session";
 import { type Refused, refuse } from "../schemas/problems";
 import { openSession, openWarmUp } from "../sessions/open-session";
-
-/** Bytes of an address: as many as a good key has. */
-const TOKEN_BYTES = 18;
 
 /** For how many days after its session an address works. */
 const DAYS_AFTER = 7;
@@ -81,12 +78,21 @@ export async function shareCards(
     .filter((id) => athleteIds.includes(id) && !known.some((k) => k.athleteId === id));
   await addCardAddresses(
     wanted.map((athleteId) => ({
-      token: randomBytes(TOKEN_BYTES).toString("base64url"),
+      token: newSecret(),
       sessionId,
       athleteId,
     })),
   );
   return { kind: "shared" };
+}
+
+/** The word in the address of one athlete's card of a session; made where there is none yet. */
+export async function cardTokenFor(sessionId: string, athleteId: string): Promise<string> {
+  const known = (await listCardAddresses(sessionId)).find((c) => c.athleteId === athleteId);
+  if (known) return known.token;
+  const token = newSecret();
+  await addCardAddresses([{ token, sessionId, athleteId }]);
+  return token;
 }
 
 /** Revokes the addresses of some cards: they lead nowhere from then on. */

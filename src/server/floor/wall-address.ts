@@ -1,10 +1,7 @@
-import { randomBytes } from "node:crypto";
 import { z } from "zod";
 import { deleteWallAddress, readWallAddress, readWallOf, saveWallAddress } from "@/data/floor";
+import { newSecret } from "../access/secrets";
 import { idField } from "../schemas/fields";
-
-/** Bytes of an address: as many as a good key has. */
-const TOKEN_BYTES = 18;
 
 export const shareWallSchema = z.strictObject({
   sessionId: idField,
@@ -24,7 +21,7 @@ export async function shareWall(
   wall: z.output<typeof shareWallSchema>,
 ): Promise<{ kind: "shared" } & WallAddress> {
   const known = await readWallOf(wall.sessionId);
-  const token = known?.token ?? randomBytes(TOKEN_BYTES).toString("base64url");
+  const token = known?.token ?? newSecret();
   await saveWallAddress({ token, ...wall });
   return { kind: "shared", path: `/wall/${token}`, hasWeights: wall.hasWeights, hasNames: wall.hasNames };
 }
