@@ -30,7 +30,6 @@ import { openGymKit } from "../gyms/gym-kit";
 import { openCatalog } from "../library/catalog";
 import { wishesOfDrill } from "../library/wishes";
 import { type Bundle, bundleJsonSchema } from "../schemas/bundle";
-import { sessionsCalendar } from "../sessions/sessions-feed";
 import { bundleText } from "./bundle";
 
 const NOTHING = {
@@ -349,51 +348,6 @@ test("of very many faults the first twenty are named, and no more is looked for"
   const read = await readBundle(bytesOf(JSON.stringify({ ...all, athletes })));
   expect(!read.ok && read.error).toHaveLength(21);
   expect(!read.ok && read.error.at(-1)).toBe("and perhaps more");
-});
-
-test("the calendar feed has the sessions with when to arrive, and nobody's name", async () => {
-  const feed = await sessionsCalendar(await openCatalog());
-  expect(feed).toMatch(/^BEGIN:VCALENDAR/);
-  expect(feed.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(20);
-  expect(feed).toMatch(/SUMMARY:Masters\\, 45 and over/);
-  expect(feed).toMatch(/DTSTART:\d{8}T181200\r/);
-  expect(feed).not.toMatch(/Rashid|Consuelo/);
-});
-
-test.each([
-  // Summer time begins and ends on these days.
-  ["Europe/Berlin", "2026-03-29", "18:30", "20260329T181200"],
-  ["America/Santiago", "2026-09-06", "07:00", "20260906T064200"],
-  ["Pacific/Auckland", "2026-04-05", "18:30", "20260405T181200"],
-  ["Pacific/Auckland", "2026-04-05", "02:30", "20260405T021200"],
-  ["UTC", "2026-07-01", "00:10", "20260630T235200"],
-  [null, "2026-07-01", "18:30", "20260701T181200"],
-])("the feed has a session by its gym's clock: %s on %s at %s", async (timeZone, day, time, start) => {
-  const [opened, { gym, revision }] = [await openSession("tomorrow-masters"), (await openGymKit())!];
-  if (!opened.ok) throw new Error("not opened");
-  await saveGymAction({ revision, gym: { ...gym, timeZone } });
-  const { session: masters, revision: of } = opened.value;
-  await saveSessionAction({ revision: of, session: { ...masters, gymId: gym.id, day, time, minutes: 18 } });
-  const feed = await sessionsCalendar(await openCatalog(), new Date(`${day}T12:00:00Z`));
-  const event = feed.split("BEGIN:VEVENT").find((e) => e.includes("UID:tomorrow-masters@"))!;
-  const clock = timeZone && timeZone !== "UTC" ? `;TZID=${timeZone}` : "";
-  expect(event).toContain(`DTSTART${clock}:${start}${timeZone === "UTC" ? "Z" : ""}\r`);
-  if (clock) expect(feed).toContain(`BEGIN:VTIMEZONE\r\nTZID:${timeZone}`);
-  expect(event).toContain(`LOCATION:${gym.name}`);
-  expect(feed).toContain("REFRESH-INTERVAL;VALUE=DURATION:PT1H");
-});
-
-test("a session without a time is a whole day of the feed", async () => {
-  const opened = await openSession("tomorrow-throwers");
-  if (!opened.ok) throw new Error("not opened");
-  const { session, revision } = opened.value;
-  expect(await saveSessionAction({ revision, session: { ...session, time: null } })).toMatchObject({
-    kind: "saved",
-  });
-  const feed = await sessionsCalendar(await openCatalog());
-  const event = feed.split("BEGIN:VEVENT").find((e) => e.includes("UID:tomorrow-throwers@"))!;
-  expect(event).toContain(`DTSTART;VALUE=DATE:${session.day.replaceAll("-", "")}\r`);
-  expect(event).not.toContain("First working set");
 });
 
 test("a bundle keeps series, sub-groups, wishes, settings and films", async () => {
