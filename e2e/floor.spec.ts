@@ -206,6 +206,13 @@ async function startEach(page: Page) {
   return state("today-masters");
 }
 
+/** Counts how often a page is loaded anew from now on. */
+function countLoads(page: Page) {
+  let loads = 0;
+  page.on("domcontentloaded", () => (loads += 1));
+  return () => loads;
+}
+
 /** Waits until a page of the floor is kept, with what it is made of. */
 async function kept(page: Page, path: string) {
   const isKept = async (p: string) => {
@@ -222,24 +229,56 @@ test("without the server it goes on, also after a reload; what was tapped goes o
 }) => {
   const path = "/session/today-throwers/floor";
   await page.goto(server.url + path);
+  await kept(page, path);
   await page
     .getByRole("button", { name: /^Start/ })
     .last()
     .click();
-  await expect(page.getByRole("region", { name: "Everybody" })).toBeVisible();
-  await kept(page, path);
+  await state("today-throwers");
+  // The moment after the start: the plan that the server has kept may not be here yet.
   await server.stop();
+  const loads = countLoads(page);
   const done = page.getByRole("button", { name: /^Done: / });
   for (const i of [0, 1, 2]) await done.nth(i).click();
   await expect(page.getByText("3 not sent yet")).toBeVisible();
   await page.reload();
   await expect(page.getByText("3 not sent yet")).toBeVisible();
+  await expect(page.getByText("The server does not answer")).toHaveCount(0);
+  expect(loads()).toBe(1);
   await page.getByRole("button", { name: "Racks" }).click();
   await expect(page.getByRole("article", { name: "Rack 1" })).toBeVisible();
   await server.start();
   await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 30_000 });
   const { events } = await state("today-throwers");
   expect(events.filter((e) => e.kind === "step-done")).toHaveLength(3);
+});
+
+test("a wall that waits stands through a server that is away, and begins with the session", async ({
+  page,
+  browser,
+}) => {
+  await page.goto(`${server.url}/session/tomorrow-throwers/floor`);
+  await page.getByRole("button", { name: "Show on a wall" }).click();
+  const href = (await page.getByRole("link", { name: "Open the wall" }).getAttribute("href"))!;
+  const wall = await browser.newPage({ viewport: { width: 1920, height: 1080 } });
+  await wall.goto(server.url + href);
+  const waiting = wall.getByRole("heading", { level: 1 });
+  await expect(waiting).toBeVisible();
+  await expectNothing(wall);
+  const loads = countLoads(wall);
+  const asked = wall.waitForEvent("requestfailed");
+  await server.stop();
+  await asked;
+  await expect(waiting).toBeVisible();
+  await server.start();
+  await page
+    .getByRole("button", { name: /^Start/ })
+    .last()
+    .click();
+  await expect(waiting).toHaveCount(0, { timeout: 30_000 });
+  await expect(wall.getByRole("region").first()).toBeVisible();
+  expect(loads()).toBe(0);
+  await wall.close();
 });
 
 test("a session of the day is started while the server is away", async ({ page }) => {

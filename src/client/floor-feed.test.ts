@@ -194,6 +194,27 @@ test("a page that is opened again without the server knows what was seen before"
   endSecond();
 });
 
+test("a page that is closed right after the server had it knows it when it is opened without the server", async () => {
+  const server = new Server();
+  const browser = new Browser(server);
+  const opened = { events: [], seq: 0, now: 0 };
+  const before = new FloorFeed(opened, browser.ways, browser.store, "a");
+  before.start();
+  before.say([{ athlete: null, what: { kind: "started", due: null } }, done("p0")]);
+  await settled();
+  expect(before.snapshot().unsent).toBe(0);
+  // The page as it was kept before, and nothing has passed since the answer.
+  server.isAway = true;
+  const after = new FloorFeed(opened, browser.ways, browser.store, "a");
+  after.start();
+  await settled();
+  expect(after.snapshot().events.map((e) => e.kind)).toEqual(["started", "step-done"]);
+  server.isAway = false;
+  await browser.pass(5000);
+  expect(server.rows).toHaveLength(2);
+  expect([after.snapshot().unsent, browser.kept.size]).toEqual([0, 0]);
+});
+
 test("an answer that is lost is no second event", async () => {
   const server = new Server();
   const a = new Browser(server);

@@ -58,6 +58,8 @@ export class FloorFeed {
   private unsent: FloorEvent[] = [];
   /** Ids of what is being put into the store: a page that is closed now would lose it. */
   private unkept = new Set<string>();
+  /** Ids of what the server has that still waits in the store: sent once more it is taken once. */
+  private sentIds = new Set<string>();
   private seq: number;
   private refusal: string | null = null;
   private isConnected = true;
@@ -197,7 +199,7 @@ export class FloorFeed {
         for (const id of ids) this.known.delete(id);
         this.refusal = answer.message;
       }
-      if (ids.size > 0) void this.stored.remove([...ids]).catch(() => undefined);
+      for (const id of ids) this.sentIds.add(id);
       this.changed();
     } catch {
       this.isConnected = false;
@@ -224,7 +226,13 @@ export class FloorFeed {
   private remember(): void {
     this.cancelRemember();
     this.cancelRemember = this.ways.later(() => {
-      void this.stored.remember([...this.known.values()]).catch(() => undefined);
+      const sent = [...this.sentIds];
+      this.sentIds.clear();
+      // What the server has goes on waiting until it is known here without it.
+      void this.stored
+        .remember([...this.known.values()])
+        .then(() => (sent.length > 0 ? this.stored.remove(sent) : undefined))
+        .catch(() => undefined);
     }, REMEMBER_MS);
   }
 

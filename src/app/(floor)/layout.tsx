@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { ServerAway } from "@/features/shared/server-away";
 import { gymSettings } from "@/server/gyms/gym-kit";
 import { ConventionsProvider } from "@/ui/conventions";
 import { ForcedDark } from "@/ui/forced-dark";
@@ -9,7 +10,10 @@ export const dynamic = "force-dynamic";
 export default async function FloorLayout({ children }: { children: ReactNode }) {
   return (
     <ConventionsProvider {...(await gymSettings())}>
-      <ForcedDark className="flex min-h-dvh flex-col bg-chalk text-ink">{children}</ForcedDark>
+      <ForcedDark className="flex min-h-dvh flex-col bg-chalk text-ink">
+        {children}
+        <ServerAway />
+      </ForcedDark>
     </ConventionsProvider>
   );
 }

@@ -1,8 +1,8 @@
 "use client";
 
-import { usePathname, useRouter, useSearchParams } from "next/navigation";
-import { useEffect } from "react";
+import { usePathname, useSearchParams } from "next/navigation";
 import { useKeptPages } from "@/client/floor-worker";
+import { useRefreshWhile } from "@/client/refresh";
 import { FloorProvider, useFloor, useFloorFeed } from "@/client/use-floor";
 import { type FloorEvent, type FloorPlan, isPaused, sharedNow } from "@/core/floor";
 import type { WallAddress } from "@/server/floor/wall-address";
@@ -23,6 +23,9 @@ import { useWorkerAtHand } from "./use-live-racks";
 /** Ways to look at a session; anything else in their place is an athlete's id. */
 export type Look = "all" | "racks";
 
+/** How often the plan is asked for that the server has kept at the start, until it is there. Milliseconds. */
+const PLAN_EVERY_MS = 400;
+
 /** A session as it runs, on the coach's tablet. */
 export function FloorScreen(opened: {
   plan: FloorPlan;
@@ -35,16 +38,13 @@ export function FloorScreen(opened: {
   wall: WallAddress | null;
 }) {
   const floor = useFloorFeed(opened, `/api/floor/${encodeURIComponent(opened.plan.sessionId)}`, "coach");
-  const router = useRouter();
   const isStarted = floor.state.startedAt !== null;
   const isStored = isStarted && floor.unsent === 0;
   const wasPlannedHere = opened.time !== undefined;
   useKeptPages([`/session/${encodeURIComponent(opened.plan.sessionId)}/floor`]);
   useWorkerAtHand();
   // What is run is the plan as the server has kept it at the start.
-  useEffect(() => {
-    if (wasPlannedHere && isStored && floor.isConnected) router.refresh();
-  }, [wasPlannedHere, isStored, floor.isConnected, router]);
+  useRefreshWhile(() => wasPlannedHere && isStored && floor.isConnected, PLAN_EVERY_MS);
   return (
     <FloorProvider value={floor}>
       <WallProvider value={opened.wall}>

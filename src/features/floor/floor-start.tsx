@@ -4,6 +4,7 @@ import { useFloor, useNow } from "@/client/use-floor";
 import { useTimeInWords } from "@/ui/conventions";
 import { Link } from "@/ui/link";
 import { FloorButton } from "./floor-button";
+import { WallLink } from "./wall-link";
 
 /** Minutes between now and a session's time for which that time is taken for granted. */
 const NEAR_MINUTES = 90;
@@ -65,6 +66,9 @@ export function FloorStart({
         >
           Back to the session
         </Link>
+      </div>
+      <div className="border-t border-line pt-4 text-base">
+        <WallLink />
       </div>
     </main>
   );

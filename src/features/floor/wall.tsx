@@ -1,7 +1,6 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { useEffect } from "react";
+import { useRefreshWhile } from "@/client/refresh";
 import { FloorProvider, useFloor, useFloorFeed, useNow } from "@/client/use-floor";
 import { formatDose } from "@/core/dose";
 import {
@@ -78,11 +77,7 @@ const LOOK_EVERY_MS = 4000;
 
 /** The wall of a session that has not been started: it becomes the session as soon as it is. */
 export function WallWaiting({ name, time }: { name: string; time: string | null }) {
-  const router = useRouter();
-  useEffect(() => {
-    const timer = setInterval(() => router.refresh(), LOOK_EVERY_MS);
-    return () => clearInterval(timer);
-  }, [router]);
+  useRefreshWhile(() => true, LOOK_EVERY_MS);
   return <WallWords title={name} words={time ? `Lifting ${time}` : "Not started yet"} />;
 }
 

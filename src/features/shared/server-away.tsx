@@ -3,9 +3,7 @@
 import { CircleAlert } from "lucide-react";
 import { useEffect, useState } from "react";
 import { patientFetch } from "@/client/patient-fetch";
-
-/** Asked whether the server is there: small, and the same for everybody. */
-const THERE = "/robots.txt";
+import { isServerThere } from "@/client/refresh";
 
 /** How long it stays said that a file could not be had. Milliseconds. */
 const SAID_MS = 8000;
@@ -38,7 +36,7 @@ export function ServerAway() {
       const link = fileLinkOf(event);
       if (!link || seen.delete(link)) return;
       event.preventDefault();
-      const isThere = await fetch(THERE, { method: "HEAD", cache: "no-store" }).catch(() => null);
+      const isThere = await isServerThere(fetch);
       setHasNoFile(!isThere);
       if (!isThere) return;
       seen.add(link);

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { page } from "@/app/door";
 import { Wall, WallWaiting } from "@/features/floor/wall";
+import { ServerAway } from "@/features/shared/server-away";
 import { openWall } from "@/server/floor/open-wall";
 import { ForcedDark } from "@/ui/forced-dark";
 
@@ -20,6 +21,7 @@ async function WallByAddress({ params }: { params: Promise<{ token: string }> })
   return (
     <ForcedDark className="min-h-dvh overflow-hidden bg-chalk text-ink">
       {wall.kind === "running" ? <Wall token={token} open={wall.floor} /> : <WallWaiting {...wall} />}
+      <ServerAway />
     </ForcedDark>
   );
 }
