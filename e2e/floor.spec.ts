@@ -262,7 +262,7 @@ test("a wall that waits stands through a server that is away, and begins with th
   const href = (await page.getByRole("link", { name: "Open the wall" }).getAttribute("href"))!;
   const wall = await browser.newPage({ viewport: { width: 1920, height: 1080 } });
   await wall.goto(server.url + href);
-  const waiting = wall.getByRole("heading", { level: 1 });
+  const waiting = wall.getByRole("heading", { level: 1, name: "Throwing squad" });
   await expect(waiting).toBeVisible();
   await expectNothing(wall);
   const loads = countLoads(wall);
@@ -276,7 +276,7 @@ test("a wall that waits stands through a server that is away, and begins with th
     .last()
     .click();
   await expect(waiting).toHaveCount(0, { timeout: 30_000 });
-  await expect(wall.getByRole("region").first()).toBeVisible();
+  await expect(wall.getByRole("heading", { level: 1 })).toBeVisible();
   expect(loads()).toBe(0);
   await wall.close();
 });

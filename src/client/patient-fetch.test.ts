@@ -23,6 +23,17 @@ test("a page is asked for until the server is back, and it is said that it is wa
   expect(waiting).toEqual([1, 0]);
 });
 
+test("a page of which only the beginning has come is asked for once more", async () => {
+  const broken = new ReadableStream({
+    start: (stream) => stream.enqueue(new TextEncoder().encode("pa")),
+    pull: (stream) => stream.error(new TypeError("network error")),
+  });
+  const server = jest.fn(async () => new Response("page")).mockResolvedValueOnce(new Response(broken));
+  const fetch = patientFetch(server, () => {}, noPause);
+  expect(await (await fetch(ADDRESS, PAGE)).text()).toBe("page");
+  expect(server).toHaveBeenCalledTimes(2);
+});
+
 test.each([
   ["what is not a page", {}],
   ["what is fetched ahead", { headers: { rsc: "1", "next-router-prefetch": "1" } }],

@@ -2,13 +2,22 @@
 const AGAIN_MS = 1000;
 
 /** Whether a request is for the page that a link leads to; what is only fetched ahead may fail. */
-function isForPage(request: Request): boolean {
-  const { headers, method } = request;
+function isForPage(input: RequestInfo | URL, init?: RequestInit): boolean {
+  const request = input instanceof Request ? input : null;
+  const headers = new Headers(init?.headers ?? request?.headers);
+  const method = init?.method ?? request?.method ?? "GET";
   return method === "GET" && headers.has("rsc") && !headers.has("next-router-prefetch");
 }
 
+/** An answer that has come in whole. @throws where it breaks off. */
+async function whole(answer: Response): Promise<Response> {
+  // The copy is read so that the answer itself keeps its address, which says where it has been led to.
+  await answer.clone().arrayBuffer();
+  return answer;
+}
+
 /**
- * A fetch that asks for a page until the server answers. One that failed would have the browser load the address itself, and
+ * A fetch that asks for a page until the server answers. One that failed or broke off would have the browser load the address itself, and
  * its own error page would come in place of everything that is open.
  *
  * @param onWaiting is told how many pages are waited for.
@@ -28,7 +37,9 @@ export function patientFetch(
     try {
       for (;;) {
         await pause();
-        const answer = await fetch(request.clone()).catch(() => null);
+        const answer = await fetch(request.clone())
+          .then(whole)
+          .catch(() => null);
         request.signal.throwIfAborted();
         if (answer) return answer;
       }
@@ -37,11 +48,12 @@ export function patientFetch(
     }
   };
   return async (input, init) => {
+    if (!isForPage(input, init)) return fetch(input, init);
+    const request = new Request(input, init);
     try {
-      return await fetch(input, init);
+      return await whole(await fetch(input, init));
     } catch (error) {
-      const request = new Request(input, init);
-      if (request.signal.aborted || !isForPage(request)) throw error;
+      if (request.signal.aborted) throw error;
       return untilAnswered(request);
     }
   };

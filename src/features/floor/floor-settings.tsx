@@ -1,6 +1,5 @@
 "use client";
 
-import { useState } from "react";
 import { useFloor } from "@/client/use-floor";
 import { Sheet } from "@/ui/sheet";
 import { FloorButton } from "./floor-button";
