@@ -242,7 +242,8 @@ test("without the server it goes on, also after a reload; what was tapped goes o
   for (const i of [0, 1, 2]) await done.nth(i).click();
   await expect(page.getByText("3 not sent yet")).toBeVisible();
   await page.reload();
-  await expect(page.getByText("3 not sent yet")).toBeVisible();
+  // That the server has the start may not have been written down here before the page was left: then it goes out again.
+  await expect(page.getByText(/^[34] not sent yet$/)).toBeVisible();
   await expect(page.getByText("The server does not answer")).toHaveCount(0);
   expect(loads()).toBe(1);
   await page.getByRole("button", { name: "Racks" }).click();
@@ -250,7 +251,7 @@ test("without the server it goes on, also after a reload; what was tapped goes o
   await server.start();
   await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 30_000 });
   const { events } = await state("today-throwers");
-  expect(events.filter((e) => e.kind === "step-done")).toHaveLength(3);
+  expect(events.map((e) => e.kind)).toEqual(["started", "step-done", "step-done", "step-done"]);
 });
 
 test("a wall that waits stands through a server that is away, and begins with the session", async ({

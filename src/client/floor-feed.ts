@@ -46,7 +46,7 @@ const TRIES = [500, 1000, 2000, 5000, 10_000];
 /** Where no stream gets through events are asked for this often. Milliseconds. */
 const POLL_MS = 2000;
 const MOST_AT_A_TIME = 200;
-/** What is known is kept so long after the last change. Milliseconds. */
+/** What is known is kept so long after a change, with all that has come since. Milliseconds. */
 const REMEMBER_MS = 300;
 
 /**
@@ -71,7 +71,7 @@ export class FloorFeed {
   private listeners = new Set<() => void>();
   private snapshotNow: FeedSnapshot;
   private cancelRetry = () => {};
-  private cancelRemember = () => {};
+  private willRemember = false;
 
   constructor(
     { events, seq, now }: { events: readonly FloorEvent[]; seq: number; now: number },
@@ -224,8 +224,10 @@ export class FloorFeed {
   }
 
   private remember(): void {
-    this.cancelRemember();
-    this.cancelRemember = this.ways.later(() => {
+    if (this.willRemember) return;
+    this.willRemember = true;
+    this.ways.later(() => {
+      this.willRemember = false;
       const sent = [...this.sentIds];
       this.sentIds.clear();
       // What the server has goes on waiting until it is known here without it.
