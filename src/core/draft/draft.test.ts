@@ -263,6 +263,7 @@ test("every finding of a plan has an edit that removes it, whatever is planned a
       { ...athlete, limiters: ["hamstring-length", "lats"] },
     ],
     [{ ...draft, lifts: [startLift(athlete, gym, catalogLift("front-squat"))], minutes: 9 }, athlete],
+    [{ ...kept, minutes: 6 }, athlete],
   ];
   let tried = 0;
   for (const [d, who] of cases) {

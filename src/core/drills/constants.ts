@@ -18,7 +18,7 @@ export const WORTH = [
   { upTo: 6, share: 0.3 },
   { upTo: 12, share: 0.03 },
 ];
-export const MISSING_PLANE_COST = 8;
+export const MISSING_PLANE_COST = 16;
 /** A drill that fills a slot over those that are wanted is worth this share of its points. */
 export const SECOND_IN_SLOT = 0.25;
 export const DRILL_COST = 0.8;

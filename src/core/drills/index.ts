@@ -41,7 +41,15 @@ export {
 export { jobInSentence, jobOf, placesFor } from "./jobs";
 export { prerequisitesOf, releases } from "./needs";
 export { mustPrecede, orderCost, orderDrills } from "./order-drills";
-export { athleteGoals, costOf, covers, ProblemParts, sequenceParts, worthOfServing } from "./problem-parts";
+export {
+  athleteGoals,
+  costOf,
+  countsForPlanes,
+  covers,
+  ProblemParts,
+  sequenceParts,
+  worthOfServing,
+} from "./problem-parts";
 export { sharesDemand } from "./shared-demands";
 export { saysWhatFor, slotOf } from "./slots";
 export {

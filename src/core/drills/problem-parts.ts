@@ -78,7 +78,7 @@ function teachingCost({ skill }: Pick<Candidate["drill"], "skill">, experience: 
 }
 
 /** Whether drills of a phase count for the planes that an approach asks for. */
-function countsForPlanes(phase: Phase): boolean {
+export function countsForPlanes(phase: Phase): boolean {
   return phase === "mobilise" || phase === "activate";
 }
 

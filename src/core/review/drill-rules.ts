@@ -9,11 +9,13 @@ import {
   MOST_TURNS,
   nameInSentence,
   PLANES,
+  type Plane,
   turnsFor,
 } from "../catalog";
 import { DEMANDS, type DemandId, HALVES } from "../demands";
 import {
   type Candidate,
+  countsForPlanes,
   covers,
   HARD_EFFORT,
   isAskedFor,
@@ -24,6 +26,7 @@ import {
   slotOf,
 } from "../drills";
 import { demandsOf, type ReviewContext, workSecondsOf } from "./context";
+import { secondsOf } from "./plan-rules";
 import type { FindingCode, Found, WrittenStep, WrittenWarmUp } from "./types";
 
 export type Rule = (context: ReviewContext, written: WrittenWarmUp) => Found[];
@@ -153,16 +156,22 @@ export function mendsPlane(c: Candidate, plane: string): boolean {
   return !c.drill.stretch && PLANES.some((p) => p === plane && covers(c, p));
 }
 
-const missingPlane: Rule = ({ request, model }, written) =>
-  request.approach.planes.flatMap((plane) => {
-    if (!model.candidates.some((c) => mendsPlane(c, plane))) return [];
-    const inPlane = written.steps.some(
-      ({ block, drill }) => block === 0 && drill.phases.some((phase) => covers({ phase, drill }, plane)),
-    );
-    if (inPlane) return [];
+/** A plane that is asked for, in which nothing moves although there is a drill for it and its time, or as many drills as planes. */
+const missingPlane: Rule = (context, written) => {
+  const { planes } = context.request.approach;
+  const first = written.steps.filter((s) => s.block === 0);
+  const movesIn = (plane: Plane) =>
+    first.filter(({ drill }) => drill.phases.some((phase) => covers({ phase, drill }, plane))).length;
+  const areEnough = first.filter(({ drill }) => drill.phases.some(countsForPlanes)).length >= planes.length;
+  const left = written.minutes * 60 - secondsOf(context, written);
+  return planes.flatMap((plane) => {
+    if (movesIn(plane) > 0) return [];
+    const mending = context.model.candidates.filter((c) => mendsPlane(c, plane));
+    if (!mending.some((c) => areEnough || c.seconds <= left)) return [];
     const message = `Nothing moves in the ${plane} plane, and this approach asks for all three.`;
     return [{ code: "missing-plane" as const, message, place: { kind: "plan" as const }, subject: plane }];
   });
+};
 
 const limiters: Rule = (context, written) => {
   const { most, secondsEach } = context.request.approach.limiters;

@@ -164,6 +164,15 @@ describe("the plan as a whole", () => {
     );
   });
 
+  test("a missing plane is said where there is time for it or a drill to give up, not where time is short", () => {
+    const short = { steps: [step("easy-row")], minutes: 3 };
+    expect(codesOf(review(short))).not.toContain("missing-plane");
+    expect(codesOf(review({ ...short, minutes: 25 }))).toContain("missing-plane");
+    const sagittal = ["cat-and-cow", "bird-dog", "glute-bridge"].map((id) => step(id));
+    expect(codesOf(review({ steps: sagittal, minutes: 3 }))).toContain("missing-plane");
+    expect(codesOf(review({ steps: sagittal.slice(1), minutes: 3 }))).not.toContain("missing-plane");
+  });
+
   test("over the time: drop what helps least, shorten, or give it more minutes", () => {
     const found = review({ minutes: ours.minutes - 5 }).find((f) => f.code === "over-time")!;
     const kinds = found.remedies.map((r) => r.changes[0]!.kind);
