@@ -1,6 +1,7 @@
 /** Minutes and seconds on a running clock. @example formatClock(95) // "1:35" */
 export function formatClock(seconds: number): string {
-  return `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, "0")}`;
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, "0")}`;
 }
 
 /** A length of time as a coach says it. @example formatSeconds(95) // "1 min 35 s" */

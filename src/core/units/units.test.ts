@@ -71,6 +71,11 @@ describe("durations", () => {
     expect(formatClock(seconds)).toBe(clock);
     expect(formatSeconds(seconds)).toBe(words);
   });
+
+  test("what is nearly a minute more is that on a clock", () => {
+    expect(formatClock(119.6)).toBe("2:00");
+    expect(formatClock(119.4)).toBe("1:59");
+  });
 });
 
 describe("lists of weights", () => {
