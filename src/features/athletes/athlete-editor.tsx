@@ -125,7 +125,7 @@ function Person({ athlete, set, groups }: AthletePart & { groups: OpenAthlete["g
         parse={parseName}
         onChange={(name) => set({ name })}
       />
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+      <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-3">
         <LabelledChoice
           label="Group"
           value={athlete.groupId}

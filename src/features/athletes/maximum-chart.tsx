@@ -4,7 +4,7 @@ import { format, parseISO } from "date-fns";
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import type { MaximumOfDay } from "@/core/strength";
 import { formatWeight, type UnitSystem, type Weight } from "@/core/units";
-import { GRID, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
+import { dayMarks, GRID, roundAxis, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
 
 /** To the nearest half, as a maximum is said. Fine units. */
 const HALF = 500;
@@ -37,12 +37,11 @@ export function MaximumChart({
             accessibilityLayer={false}
           >
             <CartesianGrid vertical={false} {...GRID} />
-            <XAxis {...TIME_AXIS} tickFormatter={dayOf} />
+            <XAxis {...TIME_AXIS} ticks={dayMarks(data)} tickFormatter={dayOf} />
             <YAxis
               {...VALUE_AXIS}
-              domain={["auto", "auto"]}
+              {...roundAxis(data.map((d) => d.maximum))}
               width={44}
-              tickCount={4}
               tickFormatter={inWords}
             />
             <Tooltip

@@ -221,7 +221,7 @@ function DrillRowNow({
         </span>
         <span className="w-16 text-right whitespace-nowrap text-ink-faint">
           {step.rounds > 1 && `${step.rounds} × `}
-          {step.seconds} s
+          {step.seconds < 100 ? `${step.seconds} s` : formatClock(step.seconds)}
         </span>
         {part !== "shared" && (
           <IconButton

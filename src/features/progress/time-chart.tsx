@@ -13,7 +13,7 @@ import {
   YAxis,
 } from "recharts";
 import { thinOut } from "@/core/progress";
-import { GRID, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
+import { dayMarks, GRID, roundAxis, TIME_AXIS, VALUE_AXIS } from "@/features/shared/chart-look";
 
 /** A line of a chart over time. */
 export interface Series {
@@ -62,6 +62,12 @@ export function TimeChart({
     });
     return { ...p, ...Object.fromEntries(bands), at: parseISO(p.day).getTime() };
   });
+  const reach = data.flatMap((p) =>
+    series.flatMap(({ key, band = 0 }) => {
+      const value = (p as DayPoint)[key];
+      return typeof value === "number" ? [value - band, value + band] : [];
+    }),
+  );
   const hasDots = data.length <= DOTS_UP_TO;
   return (
     <ResponsiveContainer width="100%" height={HEIGHT}>
@@ -71,8 +77,8 @@ export function TimeChart({
         accessibilityLayer={false}
       >
         <CartesianGrid vertical={false} {...GRID} />
-        <XAxis {...TIME_AXIS} tickFormatter={dayOf} />
-        <YAxis {...VALUE_AXIS} domain={["auto", "auto"]} width={52} tickCount={5} tickFormatter={say} />
+        <XAxis {...TIME_AXIS} ticks={dayMarks(data)} tickFormatter={dayOf} />
+        <YAxis {...VALUE_AXIS} {...roundAxis(reach)} width={52} tickFormatter={say} />
         <Tooltip
           isAnimationActive={false}
           cursor={{ stroke: "var(--line-strong)" }}

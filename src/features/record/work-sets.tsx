@@ -4,7 +4,7 @@ import { FELT, type Felt } from "@/core/ramp";
 import type { LiftPlanned, SetDone } from "@/core/record";
 import { formatWeight, parseWeight, type Weight } from "@/core/units";
 import type { RecordOfAthlete } from "@/server/record/open-record";
-import { LabelledChoice } from "@/ui/choice";
+import { Choice } from "@/ui/choice";
 import { Stepper } from "@/ui/stepper";
 import { Toggle } from "@/ui/toggle";
 import { WholeStepper } from "@/ui/whole-stepper";
@@ -15,6 +15,8 @@ const FELT_WORDS = [
   { value: UNSAID, label: "not said" },
   ...FELT.map((felt) => ({ value: felt, label: felt })),
 ];
+/** Set, weight, reps, how it felt. */
+const COLUMNS = "grid grid-cols-[4.5rem_10rem_7rem_auto] items-center";
 /** Half a kg or a pound: what steps of weight are here, where any plate may have been used. */
 const STEP = 500;
 
@@ -31,6 +33,11 @@ export function WorkSets({ sessionId, of }: { sessionId: string; of: RecordOfAth
           <p aria-hidden className="font-semibold">
             {lift.name}
             {lift.isStopped && <span className="text-ember"> stopped</span>}
+          </p>
+          <p aria-hidden className={`condensed text-2xs text-ink-soft ${COLUMNS}`}>
+            <span className="col-start-2 pl-8">Weight</span>
+            <span className="pl-8">Reps</span>
+            <span>Felt</span>
           </p>
           {Array.from({ length: setsOf(lift, of.sets) }, (_, set) => (
             <WorkSet
@@ -73,14 +80,13 @@ function WorkSet({
   const now = { weight, reps, felt: done?.felt ?? null };
   const label = `Set ${set + 1}`;
   return (
-    <div className="flex min-h-10 flex-wrap items-end gap-x-5">
-      <span className="w-20 self-center">
-        <Toggle label={label} isOn={done !== null} onChange={(on) => put(on ? now : null)} />
-      </span>
+    <div className={`min-h-10 ${COLUMNS}`}>
+      <Toggle label={label} isOn={done !== null} onChange={(on) => put(on ? now : null)} />
       {done && (
         <>
           <Stepper
             label={`${label}, weight`}
+            hideLabel
             value={weight}
             format={formatWeight}
             parse={parseWeight}
@@ -91,15 +97,17 @@ function WorkSet({
           />
           <WholeStepper
             label={`${label}, reps`}
+            hideLabel
             value={reps}
             range={[0, 50]}
             onChange={(to) => put({ ...now, reps: to })}
           />
-          <LabelledChoice
+          <Choice
             label={`${label}, felt`}
             value={now.felt ?? UNSAID}
             groups={[{ options: FELT_WORDS }]}
             onChange={(to) => put({ ...now, felt: FELT.find((f) => f === to) ?? null })}
+            triggerClassName="min-h-6 text-sm font-bold"
           />
         </>
       )}

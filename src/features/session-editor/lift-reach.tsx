@@ -44,14 +44,14 @@ export function LiftReach({
       router.refresh();
     });
   return (
-    <p className="mt-1 max-w-80 text-xs leading-6">
+    <p className="mt-1 max-w-lg text-xs leading-5">
       <span className="font-semibold text-ochre-deep">
         Reaches {people.length - without.length} of {people.length}.
       </span>{" "}
-      {joinWords(said)} {without.length === 1 ? "has" : "have"} lifts of their own today.{" "}
+      {joinWords(said)} {without.length === 1 ? "has" : "have"} lifts of their own today.
       <Button
         look="bare"
-        className="min-h-6 px-0 py-0 text-xs underline underline-offset-4"
+        className="flex min-h-6 px-0 py-0 text-xs underline underline-offset-4"
         disabled={isGiving}
         onClick={give}
       >
