@@ -1,8 +1,7 @@
 "use client";
 
-import { Check } from "lucide-react";
-import { Checkbox } from "radix-ui";
 import { useId } from "react";
+import { TickBox } from "./tick-box";
 
 /** Something that is on or off, with what it means. */
 export function Toggle({
@@ -22,20 +21,18 @@ export function Toggle({
   const id = useId();
   return (
     <div className="flex items-start gap-2">
-      <Checkbox.Root
+      <TickBox
         id={id}
-        checked={isOn}
-        disabled={isFixed}
+        isOn={isOn}
+        isFixed={isFixed}
         aria-describedby={note ? `${id}-note` : undefined}
-        onCheckedChange={(on) => onChange(on === true)}
-        className="mt-px inline-flex size-6 pointer-coarse:size-11 shrink-0 items-center justify-center rounded-xs border border-line-strong bg-field hover:border-ink disabled:opacity-50 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-chalk"
-      >
-        <Checkbox.Indicator>
-          <Check aria-hidden className="size-4" />
-        </Checkbox.Indicator>
-      </Checkbox.Root>
+        onChange={onChange}
+      />
       <span>
-        <label htmlFor={id} className="block min-h-6 pt-0.5 leading-tight font-semibold">
+        <label
+          htmlFor={id}
+          className="block min-h-6 pt-1 leading-tight font-semibold pointer-coarse:min-h-11 pointer-coarse:pt-3.5"
+        >
           {label}
         </label>
         {note && (

@@ -15,6 +15,7 @@ import { formatWeight, type Weight } from "@/core/units";
 import type { AthletePage } from "@/server/athletes/athletes";
 import { Link } from "@/ui/link";
 import { SortHead } from "@/ui/sort-head";
+import { TickBox } from "@/ui/tick-box";
 
 type Row = AthletePage["rows"][number];
 type Order = AthletePage["query"]["order"];
@@ -22,28 +23,22 @@ type Order = AthletePage["query"]["order"];
 const features = tableFeatures({ rowSelectionFeature, rowSortingFeature });
 const column = createColumnHelper<typeof features, Row>();
 
-const TICK = "block size-6 accent-ink";
-
 /** By the orders that the server knows; the other columns cannot be ordered by. */
 const columns = column.columns([
   column.display({
     id: "select",
     header: ({ table }) => (
-      <input
-        type="checkbox"
-        aria-label="Select all on this page"
-        checked={table.getIsAllRowsSelected()}
-        onChange={table.getToggleAllRowsSelectedHandler()}
-        className={TICK}
+      <TickBox
+        label="Select all on this page"
+        isOn={table.getIsAllRowsSelected()}
+        onChange={(isOn) => table.toggleAllRowsSelected(isOn)}
       />
     ),
     cell: ({ row }) => (
-      <input
-        type="checkbox"
-        aria-label={`Select ${row.original.name}`}
-        checked={row.getIsSelected()}
-        onChange={row.getToggleSelectedHandler()}
-        className={TICK}
+      <TickBox
+        label={`Select ${row.original.name}`}
+        isOn={row.getIsSelected()}
+        onChange={(isOn) => row.toggleSelected(isOn)}
       />
     ),
   }),

@@ -2,7 +2,7 @@
 
 import { Plus } from "lucide-react";
 import { useRef } from "react";
-import { useFieldArray, useForm } from "react-hook-form";
+import { Controller, useFieldArray, useForm } from "react-hook-form";
 import { gymSets } from "@/catalog/gym-sets";
 import { useCatalog } from "@/client/catalog";
 import { counted, type UnitSystem } from "@/core/units";
@@ -13,6 +13,7 @@ import type { FirstStepsForm } from "@/server/setup/first-steps";
 import { Button } from "@/ui/button";
 import { FIELD_LOOK, Field } from "@/ui/field";
 import { later } from "@/ui/later";
+import { Toggle } from "@/ui/toggle";
 
 // The page of the day is at the same address, and has nothing to import.
 const FromFiles = later(() => import("./from-files").then((m) => m.FromFiles));
@@ -203,10 +204,17 @@ export function FirstSteps({ known }: { known: number }) {
               <Plus aria-hidden className="size-4" />
               Add size
             </Button>
-            <label className="mt-1 flex items-start gap-2">
-              <input type="checkbox" className="size-6 accent-ink" {...register("bumpers")} />
-              <span>The larger plates are bumpers (all of full diameter).</span>
-            </label>
+            <Controller
+              name="bumpers"
+              control={form.control}
+              render={({ field }) => (
+                <Toggle
+                  label="The larger plates are bumpers (all of full diameter)."
+                  isOn={field.value}
+                  onChange={field.onChange}
+                />
+              )}
+            />
           </fieldset>
           <div className="md:col-span-2">
             <Button

@@ -153,7 +153,7 @@ function Bar({ gym, set }: GymPart) {
           onChange={(name) => set({ bar: { ...bar, name } })}
         />
       </div>
-      <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+      <div className="mt-3 flex flex-wrap gap-x-6 gap-y-2">
         <WeightStepper
           label="Bar"
           value={bar.weight}

@@ -8,6 +8,7 @@ import { PlateStrip } from "@/features/shared/plate-strip";
 import { fail } from "@/lib/result";
 import { Button, IconButton } from "@/ui/button";
 import { TextField } from "@/ui/text-field";
+import { TickBox } from "@/ui/tick-box";
 import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST_PAIRS = 200;
@@ -62,12 +63,10 @@ export function PlateRack({ gym, set }: { gym: GymKit; set: (to: Partial<GymKit>
                     />
                   </td>
                   <td>
-                    <input
-                      type="checkbox"
-                      aria-label={`${name} is a full-diameter plate`}
-                      checked={p.fullDiameter}
-                      onChange={(e) => change(i, { fullDiameter: e.target.checked })}
-                      className="block size-6 accent-ink"
+                    <TickBox
+                      label={`${name} is a full-diameter plate`}
+                      isOn={p.fullDiameter}
+                      onChange={(fullDiameter) => change(i, { fullDiameter })}
                     />
                   </td>
                   <td>

@@ -1,5 +1,7 @@
 "use client";
 
+import { Toggle } from "@/ui/toggle";
+
 /** Some of a list, ticked. */
 export function Ticks<T extends string>({
   title,
@@ -19,17 +21,12 @@ export function Ticks<T extends string>({
       <legend className="condensed mb-1 text-2xs text-ink-soft">{title}</legend>
       <div className="flex flex-wrap gap-x-5 gap-y-1">
         {all.map((id) => (
-          <label key={id} className="inline-flex min-h-7 items-center gap-1.5 font-medium">
-            <input
-              type="checkbox"
-              checked={chosen.includes(id)}
-              onChange={(e) =>
-                onChange(all.filter((o) => (o === id ? e.target.checked : chosen.includes(o))))
-              }
-              className="size-6 accent-ink"
-            />
-            {nameOf(id)}
-          </label>
+          <Toggle
+            key={id}
+            label={nameOf(id)}
+            isOn={chosen.includes(id)}
+            onChange={(isOn) => onChange(all.filter((o) => (o === id ? isOn : chosen.includes(o))))}
+          />
         ))}
       </div>
     </fieldset>

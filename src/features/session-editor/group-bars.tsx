@@ -10,6 +10,7 @@ import { heatColour } from "@/features/shared/heat";
 import type { Member } from "@/server/sessions/open-session";
 import { IconButton } from "@/ui/button";
 import { Link } from "@/ui/link";
+import { TickBox } from "@/ui/tick-box";
 
 const ROW = 34;
 const HEAD = 22;
@@ -72,12 +73,10 @@ export function GroupBars({
                 className="group sticky left-0 z-10 flex min-w-0 items-center gap-2 border-t border-line bg-chalk pr-1"
                 style={{ height: ROW }}
               >
-                <input
-                  type="checkbox"
-                  aria-label={`${athlete.name} is present`}
-                  checked={!absent}
+                <TickBox
+                  label={`${athlete.name} is present`}
+                  isOn={!absent}
                   onChange={() => onEdit({ kind: "absent", athleteId: athlete.id, absent: !absent })}
-                  className="size-6 shrink-0 accent-ink"
                 />
                 <Link
                   href={`/session/${sessionId}/${athlete.id}`}

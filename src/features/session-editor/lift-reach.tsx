@@ -51,7 +51,7 @@ export function LiftReach({
       {joinWords(said)} {without.length === 1 ? "has" : "have"} lifts of their own today.
       <Button
         look="bare"
-        className="flex min-h-6 px-0 py-0 text-xs underline underline-offset-4"
+        className="-ml-3 flex min-h-6 py-0 text-xs underline underline-offset-4"
         disabled={isGiving}
         onClick={give}
       >
