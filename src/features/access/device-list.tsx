@@ -39,7 +39,7 @@ export function DeviceList({
   };
   return (
     <section aria-label="Devices" ref={home} tabIndex={-1}>
-      <h2 className="section-title mb-1">Tablets and phones</h2>
+      <h2 className="section-title mb-1">Tablets, phones and programs</h2>
       {devices.length === 0 && (
         <p className="border-t border-line pt-2 text-ink-soft">
           None. A device is let in by a code that is shown here: nobody types a password on the floor.

@@ -102,6 +102,9 @@ function Code({ shown, onAgain, onDone }: { shown: Shown; onAgain: () => void; o
           </p>
         </div>
       </div>
+      <p className="mt-4 text-ink-soft">
+        A program sends it to <span className="font-semibold">/api/pair</span> and gets a token.
+      </p>
       <div className="mt-5 flex gap-3">
         <Button look="main" onClick={onDone}>
           Done

@@ -18,9 +18,14 @@ const SEEN_MS = 10 * MINUTE_MS;
 /** For how long a browser keeps what lets it in: the longest that browsers do. Seconds. */
 const COOKIE_SECONDS = 400 * 24 * 60 * 60;
 
-/** A device by what its browser keeps. */
+const SECRET = "([\\w-]{20,64})";
+const IN_COOKIE = new RegExp(`(?:^|; )${COOKIE}=${SECRET}`);
+const IN_AUTHORIZATION = new RegExp(`^Bearer ${SECRET}$`, "i");
+
+/** A device by what its browser keeps, or by the token of a program. */
 async function rowOf(of: Headers) {
-  const secret = new RegExp(`(?:^|; )${COOKIE}=([\\w-]{20,64})`).exec(of.get("cookie") ?? "")?.[1];
+  const [, secret] =
+    IN_AUTHORIZATION.exec(of.get("authorization") ?? "") ?? IN_COOKIE.exec(of.get("cookie") ?? "") ?? [];
   return secret ? readDevice(hashOf(secret)) : null;
 }
 
@@ -68,14 +73,16 @@ const counted = (from: string): Counted[] => [
   { key: "code", free: 50 },
 ];
 
-/** Lets a device in by a code that is shown elsewhere. */
-export async function pairDevice({
+/** Lets something in by a code that is shown elsewhere. @returns the secret by which it is known from then on. */
+export async function takePairing({
   code,
   name,
-}: z.output<typeof pairDeviceSchema>): Promise<{ kind: "paired"; role: Actor["role"] } | Refused> {
+}: z.output<typeof pairDeviceSchema>): Promise<
+  { kind: "paired"; role: Actor["role"]; secret: string } | { kind: "waits"; milliseconds: number } | Refused
+> {
   const of = counted(await askedFrom());
   const left = await waitLeft(of);
-  if (left > 0) return refuse(`Too many codes tried. Wait ${waitInWords(left)}.`);
+  if (left > 0) return { kind: "waits", milliseconds: left };
   const secret = newSecret();
   const paired = await takeCode(hashOf(codeAsMeant(code)), Date.now(), {
     ...{ id: uuidv7(), name, hash: hashOf(secret) },
@@ -87,11 +94,25 @@ export async function pairDevice({
     );
   }
   await forgetVainTries(of);
-  (await cookies()).set(COOKIE, secret, {
+  return { kind: "paired", role: paired.role, secret };
+}
+
+/** What is said to who has to wait before the next code. @param milliseconds of the wait. */
+export const waitBeforeCode = (milliseconds: number) =>
+  `Too many codes tried. Wait ${waitInWords(milliseconds)}.`;
+
+/** Lets the browser that asks in by a code: it keeps a cookie. */
+export async function pairDevice(
+  asked: z.output<typeof pairDeviceSchema>,
+): Promise<{ kind: "paired"; role: Actor["role"] } | Refused> {
+  const outcome = await takePairing(asked);
+  if (outcome.kind === "waits") return refuse(waitBeforeCode(outcome.milliseconds));
+  if (outcome.kind === "refused") return outcome;
+  (await cookies()).set(COOKIE, outcome.secret, {
     ...{ httpOnly: true, sameSite: "lax", path: "/", maxAge: COOKIE_SECONDS },
     secure: process.env.TLS === "on",
   });
-  return { kind: "paired", role: paired.role };
+  return { kind: "paired", role: outcome.role };
 }
 
 export const nameDeviceSchema = z.strictObject({ id: idField, name: nameField("device") });

@@ -132,6 +132,7 @@ export const RIGHTS = {
   "GET /api/health": ANYBODY,
   "GET /api/openapi.json": FLOOR,
   "GET /api/tests": FLOOR,
+  "POST /api/pair": ANYBODY,
   "POST /api/adjust": COACH,
   "POST /api/plan": COACH,
   "POST /api/rack": COACH,

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { shippedCatalog } from "@/catalog";
 import type { Catalog } from "@/core/catalog";
 import packageJson from "../../../package.json";
+import { pairDeviceSchema } from "../access/devices";
 import { adjustRequestSchema, adjustResponseSchema } from "../schemas/adjust-api";
 import { sentEventsSchema } from "../schemas/floor-event";
 import { planRequestSchema, reviewRequestSchema } from "../schemas/plan-api";
@@ -14,6 +15,7 @@ import {
   groupPlanResponseSchema,
   healthResponseSchema,
   notedResponseSchema,
+  pairedResponseSchema,
   planResponseSchema,
   problemSchema,
   rampResponseSchema,
@@ -105,6 +107,21 @@ function openApi(catalog: Catalog) {
           responses: { 200: answer("It does.", ref("Health")), 503: refusal("It does not.") },
         },
       },
+      "/api/pair": {
+        post: {
+          summary:
+            "Lets a program on another machine in, by a code that Access shows: it sends its token with every request from then on",
+          security: [],
+          requestBody: { required: true, content: json(ref("Pairing")) },
+          responses: {
+            201: answer("It is in, and listed among the devices.", ref("Paired")),
+            ...{
+              400: REFUSALS[400],
+              429: refusal("Too many codes tried: retry-after says how many seconds to wait."),
+            },
+          },
+        },
+      },
       "/api/catalog": {
         get: {
           summary: "Lifts, drills, demands, areas, equipment and approaches that a request may name",
@@ -187,8 +204,13 @@ function openApi(catalog: Catalog) {
         post: asked("What speaks against a warm-up, and what would mend it", "ReviewRequest", ref("Review")),
       },
     },
+    // Nobody signs in where only this machine reaches the server.
+    security: [{}, { token: [] }],
     components: {
+      securitySchemes: { token: { type: "http", scheme: "bearer" } },
       schemas: {
+        Pairing: input(pairDeviceSchema),
+        Paired: output(pairedResponseSchema),
         RampRequest: input(rampRequestSchema(catalog)),
         AdjustRequest: input(adjustRequestSchema(catalog)),
         RackRequest: input(rackRequestSchema(catalog)),

@@ -280,6 +280,11 @@ export const recordResponseSchema = z.object({
   ),
 });
 
+export const pairedResponseSchema = z.object({
+  token: z.string().describe("To be sent as authorization: Bearer …"),
+  role: z.enum(["coach", "assistant", "athlete"]),
+});
+
 export const notedResponseSchema = z.object({ kind: z.literal("noted") });
 
 export const healthResponseSchema = z.object({
