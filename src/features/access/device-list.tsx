@@ -14,7 +14,7 @@ import { When } from "@/ui/when";
 import { PairingCode } from "./pairing-code";
 import { ROLE_NAMES } from "./role-words";
 
-/** Tablets and phones that were let in by a code. */
+/** Tablets, phones and programs that were let in by a code. */
 export function DeviceList({
   devices,
   athletes,
