@@ -174,6 +174,11 @@ export const RIGHTS = {
 /** Something that can be done, by its name. */
 export type UseCase = keyof typeof RIGHTS;
 
+/** What also somebody may do who has not come in. */
+export type OpenToAnybody = {
+  [U in UseCase]: (typeof RIGHTS)[U] extends typeof ANYBODY ? U : never;
+}[UseCase];
+
 /** Whether somebody may do something. @param role what they are; null: nobody who has come in. */
 export function may(role: Role | null, what: UseCase): boolean {
   const roles: readonly Role[] | typeof ANYBODY = RIGHTS[what];

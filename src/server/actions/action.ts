@@ -2,7 +2,7 @@ import type { z } from "zod";
 import type { Catalog } from "@/core/catalog";
 import { troubleHere } from "@/data/file/open-file";
 import { type Actor, currentActor } from "../access/actor";
-import { may, NOT_ALLOWED, NOT_SIGNED_IN, type UseCase } from "../access/rights";
+import { may, NOT_ALLOWED, NOT_SIGNED_IN, type OpenToAnybody, type UseCase } from "../access/rights";
 import { openCatalog } from "../library/catalog";
 import { firstProblem, type Refused, refuse } from "../schemas/problems";
 import { once } from "./once";
@@ -17,6 +17,9 @@ type DeepReadonly<T> = T extends readonly (infer U)[]
 /** An action by its name, as the table of rights has it. */
 type ActionName = Exclude<UseCase, `/${string}` | `GET ${string}` | `POST ${string}` | `${string} ${string}`>;
 
+/** Who does something: null, nobody who has come in, only where the table lets anybody do it. */
+type ActorOf<W extends UseCase> = W extends OpenToAnybody ? Actor | null : Actor;
+
 /** A request as a page sends it; with an id it is done once, however often it is sent. */
 type Sent<T> = DeepReadonly<T> & (T extends object ? { readonly requestId?: string } : unknown);
 
@@ -27,10 +30,10 @@ type Sent<T> = DeepReadonly<T> & (T extends object ? { readonly requestId?: stri
  * @param what it does, as the table of rights has it: only who may can do it.
  * @param schema of the request, or how it is made for the catalog as it is now.
  */
-export function action<S extends z.ZodType, R>(
-  what: ActionName,
+export function action<W extends ActionName, S extends z.ZodType, R>(
+  what: W,
   schema: S | ((catalog: Catalog) => S),
-  handle: (request: z.output<S>, catalog: Catalog, actor: Actor) => Promise<R>,
+  handle: (request: z.output<S>, catalog: Catalog, actor: ActorOf<W>) => Promise<R>,
 ): (request: Sent<z.input<S>>) => Promise<R | Refused> {
   const answer = async (request: unknown): Promise<R | Refused> => {
     sayThatItWasRead();
@@ -40,7 +43,8 @@ export function action<S extends z.ZodType, R>(
     const parsed = (typeof schema === "function" ? schema(catalog) : schema).safeParse(request);
     if (!parsed.success) return refuse(firstProblem(parsed.error));
     try {
-      return await handle(parsed.data, catalog, actor ?? NOBODY);
+      // The table has just been asked: nobody is there only where anybody may be.
+      return await handle(parsed.data, catalog, actor as ActorOf<W>);
     } catch (error) {
       const trouble = troubleHere(error);
       if (trouble) return refuse(trouble.message);
@@ -52,9 +56,6 @@ export function action<S extends z.ZodType, R>(
     return once(requestId, () => answer(request));
   };
 }
-
-/** Who has not come in may do what anybody may, as nobody. */
-const NOBODY: Actor = { role: "athlete", name: "Nobody", userId: null, athleteId: null };
 
 /** Tells whoever answers over the network that what comes of the request is this action's doing. */
 function sayThatItWasRead(): void {
