@@ -9,14 +9,14 @@ import {
   deleteAccount,
   deleteSignedIn,
   listAccounts,
-  listPasskeys,
   listSignedIn,
   putLink,
   readAccount,
   readLink,
   readPasswordHash,
   takePasswordLink,
-} from "@/data/access";
+} from "@/data/access/accounts";
+import { listPasskeys } from "@/data/access/passkeys";
 import { publicUrl } from "../cards/card-addresses";
 import { idField, nameField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";

@@ -4,7 +4,7 @@ import {
   deleteCalendarAddress,
   listCalendarAddresses,
   readCalendarAddress,
-} from "@/data/access";
+} from "@/data/access/calendar-addresses";
 import { listWallAddresses } from "@/data/floor";
 import { publicUrl, sharedCards } from "../cards/card-addresses";
 import { nameField } from "../schemas/fields";

@@ -1,4 +1,4 @@
-import { readDevice } from "@/data/access";
+import { readDevice } from "@/data/access/devices";
 import { eraseAthlete } from "@/data/erase-athlete";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";

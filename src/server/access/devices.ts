@@ -1,7 +1,14 @@
 import { cookies, headers } from "next/headers";
 import { v7 as uuidv7 } from "uuid";
 import { z } from "zod";
-import { deleteDevice, listDevices, putCode, readDevice, takeCode, updateDevice } from "@/data/access";
+import {
+  deleteDevice,
+  listDevices,
+  putCode,
+  readDevice,
+  takeCode,
+  updateDevice,
+} from "@/data/access/devices";
 import { readAthlete } from "@/data/athletes";
 import { publicUrl } from "../cards/card-addresses";
 import { idField, nameField } from "../schemas/fields";

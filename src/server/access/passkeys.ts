@@ -8,15 +8,15 @@ import {
 } from "@simplewebauthn/server";
 import { cookies, headers } from "next/headers";
 import { z } from "zod";
+import { readAccount } from "@/data/access/accounts";
 import {
   deletePasskey,
   listPasskeys,
   putChallenge,
   putPasskey,
-  readAccount,
   readPasskey,
   takeChallenge,
-} from "@/data/access";
+} from "@/data/access/passkeys";
 import { idField } from "../schemas/fields";
 import { type Refused, refuse } from "../schemas/problems";
 import type { Actor } from "./actor";

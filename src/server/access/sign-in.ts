@@ -6,7 +6,7 @@ import { betterAuth } from "better-auth/minimal";
 import { nextCookies } from "better-auth/next-js";
 import { headers } from "next/headers";
 import { z } from "zod";
-import { agreedSetting } from "@/data/access";
+import { agreedSetting } from "@/data/access/agreed-setting";
 import { database, write } from "@/data/database";
 import { account, credential, signedIn, verification } from "@/data/schema";
 import { memoize } from "@/lib/memoize";

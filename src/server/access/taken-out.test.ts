@@ -1,4 +1,4 @@
-import { addTakenOut, listTakenOut } from "@/data/access";
+import { addTakenOut, listTakenOut } from "@/data/access/taken-out";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { actAs } from "./actor";

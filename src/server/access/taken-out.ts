@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from "uuid";
-import { addTakenOut, listTakenOut } from "@/data/access";
+import { addTakenOut, listTakenOut } from "@/data/access/taken-out";
 import { currentActor } from "./actor";
 
 /** Lines of the log that are shown. */

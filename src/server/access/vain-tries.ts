@@ -1,5 +1,5 @@
 import { headers } from "next/headers";
-import { countTry, forgetTries, readTries } from "@/data/access";
+import { countTry, forgetTries, readTries } from "@/data/access/vain-tries";
 
 const SECOND = 1000;
 /** What was tried in vain is forgotten after a day without another try. */
