@@ -25,7 +25,7 @@ const MODULES = [
     "nanostores",
     "defu",
   ],
-  ...["rou3", "set-cookie-parser", "@simplewebauthn", "@levischuck", "@hexagon"],
+  ...["rou3", "set-cookie-parser", "@simplewebauthn", "@levischuck", "@hexagon", "d3-array", "internmap"],
 ];
 
 export default {
