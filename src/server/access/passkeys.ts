@@ -85,6 +85,8 @@ export async function keepPasskey(
   }).catch(() => ({ verified: false, registrationInfo: undefined }));
   if (!verified || !registrationInfo) return LATE;
   const { id, publicKey, counter, transports = [] } = registrationInfo.credential;
+  // A key that is somebody's already is made by nobody anew.
+  if (await readPasskey(id)) return LATE;
   await putPasskey({
     ...{ id, userId: actor.userId, counter, transports, createdAt: Date.now() },
     publicKey: Buffer.from(publicKey).toString("base64url"),
