@@ -18,6 +18,68 @@ interface Exported {
   body: string;
 }
 
+/** The heads of each table. */
+const ATHLETES = [
+  "name",
+  "group",
+  "experience",
+  "unit",
+  "body_weight",
+  "birth_year",
+  "limiters",
+  "areas",
+  "note",
+  "archived",
+] as const;
+const WORKING_WEIGHTS = [
+  "name",
+  "lift",
+  "day",
+  "kind",
+  "weight",
+  "unit",
+  "sets",
+  "reps",
+  "in_reserve",
+  "source",
+] as const;
+const TESTS = ["name", "test", "day", "moment", "left_or_only", "right", "unit", "seen"] as const;
+const TRIALS = [
+  "name",
+  "test",
+  "day",
+  "drill",
+  "seconds",
+  "before_left_or_only",
+  "before_right",
+  "after_left_or_only",
+  "after_right",
+  "unit",
+] as const;
+const FOLLOW_UPS = ["name", "session", "about", "moment", "feels", "level", "by"] as const;
+const SETS_DONE = [
+  "name",
+  "day",
+  "lift",
+  "kind",
+  "weight",
+  "unit",
+  "reps",
+  "felt",
+  "planned_seconds",
+  "real_seconds",
+] as const;
+
+/** A table of rows under these heads; without a row it has them too. */
+function csv<C extends string>(
+  name: string,
+  columns: readonly C[],
+  rows: readonly Record<C, unknown>[],
+): Exported {
+  const data = rows.map((row) => columns.map((c) => row[c]));
+  return { name, body: Papa.unparse({ fields: [...columns], data }, AS_TEXT) };
+}
+
 /** All athletes, archived ones too, a line each. Areas as "knee: sore; hip: slow", limiters in their order. */
 export async function athletesCsv(): Promise<Exported> {
   const people = await readEverybody();
@@ -33,7 +95,7 @@ export async function athletesCsv(): Promise<Exported> {
     note: p.note,
     archived: p.archived ? "yes" : "no",
   }));
-  return { name: "athletes.csv", body: Papa.unparse(rows, AS_TEXT) };
+  return csv("athletes.csv", ATHLETES, rows);
 }
 
 /** All working weights with their history, a line each, the newest first. */
@@ -53,49 +115,48 @@ export async function workingWeightsCsv(catalog: Catalog): Promise<Exported> {
       source: w.source,
     })),
   );
-  return { name: "working-weights.csv", body: Papa.unparse(rows, AS_TEXT) };
+  return csv("working-weights.csv", WORKING_WEIGHTS, rows);
 }
 
-/** A file of rows. */
-const csv = (name: string, rows: readonly object[]): Exported => ({
-  name,
-  body: Papa.unparse([...rows], AS_TEXT),
-});
-
 /** A value of a test in two columns: the only one, or left and right. */
-const sidesOf = ([first, second]: readonly number[], prefix = "") => ({
-  [`${prefix}left_or_only`]: first ?? "",
-  [`${prefix}right`]: second ?? "",
-});
+const sidesOf = (value: unknown) => {
+  const [first = "", second = ""] = value as readonly number[];
+  return [first, second];
+};
 
 const testName = (id: string) => testById(id)?.name ?? id;
 
 /** All outcomes of tests, a line each, by athlete and day. */
 export async function testsCsv(): Promise<Exported> {
   const rows = (await readRecordRows(null)).flatMap(({ name, results }) =>
-    results.map((r) => ({
-      ...{ name, test: testName(r.test), day: r.day, moment: r.moment },
-      ...sidesOf(r.value as number[]),
-      unit: testById(r.test)?.unit ?? "",
-      seen: (r.signs as string[]).join("; "),
-    })),
+    results.map((r) => {
+      const [left_or_only, right] = sidesOf(r.value);
+      return {
+        ...{ name, test: testName(r.test), day: r.day, moment: r.moment, left_or_only, right },
+        unit: testById(r.test)?.unit ?? "",
+        seen: (r.signs as string[]).join("; "),
+      };
+    }),
   );
-  return csv("tests.csv", rows);
+  return csv("tests.csv", TESTS, rows);
 }
 
 /** All trials, a line each, by athlete and day. */
 export async function trialsCsv(catalog: Catalog): Promise<Exported> {
   const rows = (await readRecordRows(null)).flatMap(({ name, trials }) =>
-    trials.map((t) => ({
-      ...{ name, test: testName(t.test), day: t.day },
-      drill: t.drill === null ? "" : (drillById(catalog, t.drill)?.name ?? t.drill),
-      seconds: t.seconds,
-      ...sidesOf(t.before as number[], "before_"),
-      ...sidesOf(t.after as number[], "after_"),
-      unit: testById(t.test)?.unit ?? "",
-    })),
+    trials.map((t) => {
+      const [before_left_or_only, before_right] = sidesOf(t.before);
+      const [after_left_or_only, after_right] = sidesOf(t.after);
+      return {
+        ...{ name, test: testName(t.test), day: t.day },
+        drill: t.drill === null ? "" : (drillById(catalog, t.drill)?.name ?? t.drill),
+        seconds: t.seconds,
+        ...{ before_left_or_only, before_right, after_left_or_only, after_right },
+        unit: testById(t.test)?.unit ?? "",
+      };
+    }),
   );
-  return csv("trials.csv", rows);
+  return csv("trials.csv", TRIALS, rows);
 }
 
 /** All answers of follow-ups, a line each. */
@@ -105,7 +166,7 @@ export async function followUpsCsv(): Promise<Exported> {
       ...{ name, session: sessionId, about, moment, feels, level, by },
     })),
   );
-  return csv("follow-ups.csv", rows);
+  return csv("follow-ups.csv", FOLLOW_UPS, rows);
 }
 
 /** All sets that were done, a line each, the newest first. */
@@ -116,5 +177,5 @@ export async function setsCsv(catalog: Catalog): Promise<Exported> {
     ...{ reps: set.reps, felt: set.felt ?? "" },
     ...{ planned_seconds: set.plannedSeconds, real_seconds: set.realSeconds ?? "" },
   }));
-  return csv("sets-done.csv", rows);
+  return csv("sets-done.csv", SETS_DONE, rows);
 }
