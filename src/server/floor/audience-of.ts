@@ -27,10 +27,10 @@ export async function wallAudience(token: string, answer: Answer): Promise<Respo
   return answer(sessionId, { kind: "wall", hasWeights, hasNames }, isInForce);
 }
 
-/** What who runs a session may see of it. */
-export async function floorAudience(request: Request): Promise<Audience> {
-  const actor = await currentActor(request.headers);
-  return { kind: actor?.role === "assistant" ? "assistant" : "coach" };
+/** What who runs a session may see of it: all of it only who also has its record. @param of as `currentActor`. */
+export async function floorAudience(of?: Headers): Promise<Audience> {
+  const actor = await currentActor(of);
+  return { kind: may(actor?.role ?? null, "/session/[id]/record") ? "coach" : "assistant" };
 }
 
 /** Whether who runs a session may still hear what happens in it: they may have signed out, or their tablet been ended. */

@@ -8,5 +8,5 @@ export const dynamic = "force-dynamic";
 export const GET = route(
   "GET /api/floor/[id]",
   async (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-    getFloor((await params).id, request.url, await floorAudience(request)),
+    getFloor((await params).id, request.url, await floorAudience(request.headers)),
 );

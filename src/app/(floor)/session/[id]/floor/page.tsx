@@ -2,8 +2,8 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { page, titled } from "@/app/door";
 import { FloorScreen } from "@/features/floor/floor-screen";
-import { currentActor } from "@/server/access/actor";
 import { isFor } from "@/server/floor/audience";
+import { floorAudience } from "@/server/floor/audience-of";
 import { openFloor } from "@/server/floor/open-floor";
 import { beforeStart } from "@/server/floor/start-floor";
 import { wallOf } from "@/server/floor/wall-address";
@@ -24,11 +24,8 @@ async function FloorPage({ params }: Params) {
   const { id } = await params;
   const [floor, wall] = await Promise.all([openFloor(id), wallOf(id)]);
   if (floor) {
-    const actor = await currentActor();
-    const events =
-      actor?.role === "assistant"
-        ? floor.events.filter((e) => isFor(e, { kind: "assistant" }))
-        : floor.events;
+    const audience = await floorAudience();
+    const events = floor.events.filter((e) => isFor(e, audience));
     return <FloorScreen key={id} {...floor} events={events} wall={wall} />;
   }
   const before = await beforeStart(id, await openCatalog());

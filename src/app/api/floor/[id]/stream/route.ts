@@ -8,5 +8,7 @@ export const dynamic = "force-dynamic";
 export const GET = route(
   "GET /api/floor/[id]/stream",
   async (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-    streamFloor((await params).id, request, await floorAudience(request), () => mayHearFloor(request)),
+    streamFloor((await params).id, request, await floorAudience(request.headers), () =>
+      mayHearFloor(request),
+    ),
 );
