@@ -34,6 +34,22 @@ test("a page of which only the beginning has come is asked for once more", async
   expect(server).toHaveBeenCalledTimes(2);
 });
 
+test.each([502, 504])("a proxy that answers %d for a server that is away is no answer", async (status) => {
+  const server = jest
+    .fn(async () => new Response("page"))
+    .mockResolvedValueOnce(new Response("", { status }));
+  const fetch = patientFetch(server, () => {}, noPause);
+  expect(await (await fetch(ADDRESS, PAGE)).text()).toBe("page");
+  expect(server).toHaveBeenCalledTimes(2);
+});
+
+test("what is wrong with the server itself is told, not waited for", async () => {
+  const server = jest.fn(async () => new Response("damaged", { status: 503 }));
+  const fetch = patientFetch(server, () => {}, noPause);
+  expect((await fetch(ADDRESS, PAGE)).status).toBe(503);
+  expect(server).toHaveBeenCalledTimes(1);
+});
+
 test.each([
   ["what is not a page", {}],
   ["what is fetched ahead", { headers: { rsc: "1", "next-router-prefetch": "1" } }],

@@ -9,8 +9,12 @@ function isForPage(input: RequestInfo | URL, init?: RequestInit): boolean {
   return method === "GET" && headers.has("rsc") && !headers.has("next-router-prefetch");
 }
 
-/** An answer that has come in whole. @throws where it breaks off. */
+/** What a proxy says in place of a server that is away. */
+const BY_PROXY = [502, 504];
+
+/** An answer that has come in whole. @throws where it breaks off, or is none of the server's. */
 async function whole(answer: Response): Promise<Response> {
+  if (BY_PROXY.includes(answer.status)) throw new TypeError("The server is away, says a proxy.");
   // The copy is read so that the answer itself keeps its address, which says where it has been led to.
   await answer.clone().arrayBuffer();
   return answer;

@@ -6,9 +6,9 @@ import { useEffect, useEffectEvent, useTransition } from "react";
 /** Asked whether the server is there: small, and the same for everybody. */
 const THERE = "/robots.txt";
 
-/** Whether the server answers. */
+/** Whether the server answers, and not a proxy in its place that says that it does not. */
 export async function isServerThere(fetch = window.fetch): Promise<boolean> {
-  return (await fetch(THERE, { method: "HEAD", cache: "no-store" }).catch(() => null)) !== null;
+  return (await fetch(THERE, { method: "HEAD", cache: "no-store" }).catch(() => null))?.ok === true;
 }
 
 /**

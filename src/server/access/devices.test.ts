@@ -2,6 +2,7 @@ import { readDevice } from "@/data/access/devices";
 import { eraseAthlete } from "@/data/erase-athlete";
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
+import { coach, codeFor, withSignInOn } from "../__tests__/pairing";
 import { cookiesOfRequest } from "../__tests__/request";
 import {
   endDeviceAction,
@@ -10,7 +11,7 @@ import {
   showCodeAction,
   signOutAction,
 } from "../actions/access";
-import { type Actor, actAs, currentActor } from "./actor";
+import { actAs, currentActor } from "./actor";
 import { devices } from "./devices";
 import { ownCard, ownPage } from "./own";
 import { codeAsMeant, hashOf, newCode } from "./secrets";
@@ -23,26 +24,12 @@ jest.mock("next/navigation", () => ({
 }));
 
 withTemporaryDatabase();
+withSignInOn();
 
 const browser = cookiesOfRequest();
-const coach: Actor = { role: "coach", name: "Teo", userId: null, athleteId: null };
-type Asked = Parameters<typeof showCodeAction>[0];
-
-/** A code that a coach has shown. */
-async function codeFor(asked: Asked = { role: "coach" }): Promise<string> {
-  const shown = await actAs(coach, () => showCodeAction(asked));
-  if (shown.kind !== "shown") throw new Error(shown.message);
-  return shown.code;
-}
 const pair = (code: string, name = "Tablet at rack 2") => pairDeviceAction({ code, name });
 
-beforeAll(async () => {
-  await seedDemo(new Date());
-  process.env.SIGN_IN = "on";
-});
-afterAll(() => {
-  delete process.env.SIGN_IN;
-});
+beforeAll(() => seedDemo(new Date()));
 beforeEach(() => {
   browser.clear();
   browser.from(`10.1.${Math.floor(Math.random() * 250)}.${Math.floor(Math.random() * 250)}`);

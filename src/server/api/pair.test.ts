@@ -1,9 +1,10 @@
 import { seedDemo } from "@/demo/seed";
 import { withTemporaryDatabase } from "../__tests__/database";
+import { codeFor, withSignInOn } from "../__tests__/pairing";
 import { cookiesOfRequest } from "../__tests__/request";
 import { post } from "../__tests__/requests";
-import { type Actor, actAs, currentActor } from "../access/actor";
-import { devices, endDevice, showCode } from "../access/devices";
+import { currentActor } from "../access/actor";
+import { devices, endDevice } from "../access/devices";
 import { route } from "../access/route";
 import { newCode } from "../access/secrets";
 import { getTests } from "./athlete-record";
@@ -12,31 +13,19 @@ import { postPair } from "./pair";
 jest.mock("next/headers", () => jest.requireActual("../__tests__/request").nextHeaders);
 
 withTemporaryDatabase();
+withSignInOn();
 
 const browser = cookiesOfRequest();
-const coach: Actor = { role: "coach", name: "Teo", userId: null, athleteId: null };
 const bearer = (token: string) => new Headers({ authorization: `Bearer ${token}` });
 
-async function codeFor(role: "coach" | "assistant"): Promise<string> {
-  const shown = await actAs(coach, () => showCode({ role }, coach));
-  if (shown.kind !== "shown") throw new Error(shown.message);
-  return shown.code;
-}
-
-beforeAll(async () => {
-  await seedDemo(new Date());
-  process.env.SIGN_IN = "on";
-});
-afterAll(() => {
-  delete process.env.SIGN_IN;
-});
+beforeAll(() => seedDemo(new Date()));
 beforeEach(() => {
   browser.clear();
   browser.from(`10.2.${Math.floor(Math.random() * 250)}.${Math.floor(Math.random() * 250)}`);
 });
 
 test("a program is let in by a code, is what the code was shown for, and is listed and ended like a tablet", async () => {
-  const answer = await post(postPair, { code: await codeFor("assistant"), name: "Timing gates" });
+  const answer = await post(postPair, { code: await codeFor({ role: "assistant" }), name: "Timing gates" });
   expect(answer.status).toBe(201);
   const { token, role } = await answer.json();
   expect(role).toBe("assistant");
@@ -49,9 +38,7 @@ test("a program is let in by a code, is what the code was shown for, and is list
 });
 
 test("with its token a program has the routes of its role, with another one none", async () => {
-  const { token } = await (
-    await post(postPair, { code: await codeFor("coach"), name: "Spreadsheet" })
-  ).json();
+  const { token } = await (await post(postPair, { code: await codeFor(), name: "Spreadsheet" })).json();
   const tests = route("GET /api/tests", async () => getTests());
   const ask = (headers?: Headers) => tests(new Request("http://127.0.0.1/api/tests", { headers }));
   expect((await ask(bearer(token))).status).toBe(200);
