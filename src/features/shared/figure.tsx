@@ -1,50 +1,13 @@
 "use client";
 
-import { type PointerEvent, useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { useFigures } from "@/client/figures";
 import { type Drill, figureOf, type Lift } from "@/core/catalog";
-import {
-  type Cycle,
-  cycleOf,
-  type Figure,
-  type Frame,
-  frameOf,
-  pictureOf,
-  pointsOf,
-  type Shape,
-  stillOf,
-} from "@/core/figure";
-import { onFrames } from "@/ui/frames";
-import { inkOf, paint, paletteAt } from "./paint-figure";
+import { fetchedOnce } from "@/lib/fetched-once";
+import { useFetched } from "@/ui/later";
 
-/** What a lift's figure takes, since a lift has no dose of its own. */
-const LIFT_DOSE = { kind: "reps", secondsPerUnit: 3, sides: 1 } as const;
+/** What draws figures, and the figures that ship: fetched where one is first shown. */
+const code = fetchedOnce(() => import("./figure-drawing"));
 
-const colourOf = (shape: Shape) => `var(--figure-${inkOf(shape)})`;
-
-interface Drawn {
-  figure: Figure;
-  cycle: Cycle;
-  frame: Frame;
-  still: ReturnType<typeof stillOf>;
-}
-
-/** What is drawn of a figure is worked out once, however often it is shown. */
-const drawnBefore = new WeakMap<Figure, Map<string, Drawn>>();
-
-function drawn(figure: Figure, dose: Parameters<typeof cycleOf>[1]): Drawn {
-  const key = `${dose.kind} ${dose.secondsPerUnit} ${dose.tempo?.join(" ") ?? ""} ${dose.sides}`;
-  const known = drawnBefore.get(figure) ?? new Map<string, Drawn>();
-  drawnBefore.set(figure, known);
-  const before = known.get(key);
-  if (before) return before;
-  const cycle = cycleOf(figure, dose);
-  const now = { figure, cycle, frame: frameOf(figure, cycle), still: stillOf(figure, cycle) };
-  known.set(key, now);
-  return now;
-}
-
-interface Look {
+export interface FigureLook {
   className?: string;
   /** When it moves: never, while it is pointed at or has the focus, or all the time that it is in view. */
   moves?: "never" | "when-met" | "always";
@@ -54,161 +17,45 @@ interface Look {
   label?: string;
 }
 
+type Dose = Pick<Drill["dose"], "kind" | "secondsPerUnit" | "tempo" | "sides">;
+
+/** What a lift's figure takes, since a lift has no dose of its own. */
+const LIFT_DOSE: Dose = { kind: "reps", secondsPerUnit: 3, sides: 1 };
+
 /** A drill's figure: its own, that of the drill it is a version of, or else the first letters of its name. */
 export function DrillFigure({
   drill,
   ...look
-}: Look & { drill: Pick<Drill, "id" | "name" | "figure"> & { dose: Parameters<typeof cycleOf>[1] } }) {
-  const figures = useFigures();
-  const figure = figures?.DRILL_FIGURES[figureOf(drill) ?? ""];
-  const shown = useMemo(() => figure && drawn(figure, drill.dose), [figure, drill.dose]);
-  return <Picture shown={shown} name={figures ? drill.name : ""} {...look} />;
+}: FigureLook & { drill: Pick<Drill, "id" | "name" | "figure"> & { dose: Dose } }) {
+  return <FigureOrInitials of="drill" shown={drill} dose={drill.dose} {...look} />;
 }
 
 /** A lift's main positions. */
-export function LiftFigure({ lift, ...look }: Look & { lift: Pick<Lift, "id" | "name" | "figure"> }) {
-  const figures = useFigures();
-  const figure = figures?.LIFT_FIGURES[figureOf(lift) ?? ""];
-  const shown = useMemo(() => figure && drawn(figure, LIFT_DOSE), [figure]);
-  return <Picture shown={shown} name={figures ? lift.name : ""} {...look} />;
+export function LiftFigure({ lift, ...look }: FigureLook & { lift: Pick<Lift, "id" | "name" | "figure"> }) {
+  return <FigureOrInitials of="lift" shown={lift} dose={LIFT_DOSE} {...look} />;
 }
 
-function Picture({
+function FigureOrInitials({
+  of,
   shown,
-  name,
-  className = "",
-  moves = "never",
-  isTurned = false,
-  label,
-}: Look & { shown: Drawn | undefined; name: string }) {
-  const box = useRef<HTMLSpanElement>(null);
-  const moving = useRef<HTMLCanvasElement>(null);
-  const turn = useRef(0);
-  const [isMoving, setMoving] = useState(false);
-  const [view, setView] = useState(0);
-
-  useEffect(() => {
-    const element = box.current;
-    if (!element || !shown || moves === "never") return;
-    if (window.matchMedia("(prefers-reduced-motion: reduce)").matches) return;
-    return moves === "always" ? whileInView(element, setMoving) : whileMet(element, setMoving);
-  }, [shown, moves]);
-
-  useEffect(() => {
-    const canvas = moving.current;
-    if (!canvas || !shown || !isMoving) return;
-    const palette = paletteAt(canvas);
-    let start: number | null = null;
-    return onFrames((now) => {
-      start ??= now;
-      const { figure, cycle, frame } = shown;
-      const { skeleton, isMirrored, opacity } = cycle.momentAt((now - start) / 1000);
-      const seen = { ...figure, view: figure.view + turn.current };
-      paint(canvas, pictureOf(skeleton, seen, isMirrored), frame, palette(now), opacity);
-    });
-  }, [shown, isMoving]);
-
-  const drag = useTurn(isTurned, turn, setView);
-  const still = useMemo(() => {
-    if (!shown || view === 0) return shown?.still;
-    return stillOf({ ...shown.figure, view: shown.figure.view + view }, shown.cycle);
-  }, [shown, view]);
-
-  if (!shown || !still) {
-    const initials = name
-      .split(/[\s-]+/)
-      .map((w) => w[0])
-      .join("")
-      .slice(0, 2)
-      .toUpperCase();
-    return (
-      <span
-        {...(label && name ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
-        className={`grid aspect-square place-items-center font-bold text-ink-faint ${className}`}
-      >
-        {initials}
-      </span>
-    );
-  }
-  const { x, y, size } = shown.frame;
+  dose,
+  ...look
+}: FigureLook & { of: "drill" | "lift"; shown: Pick<Drill, "id" | "name" | "figure">; dose: Dose }) {
+  const loaded = useFetched(code);
+  const figure = loaded?.FIGURES[of][figureOf(shown) ?? ""];
+  if (loaded && figure) return <loaded.FigureDrawing figure={figure} dose={dose} {...look} />;
+  const { label, className = "" } = look;
   return (
     <span
-      ref={box}
-      {...(label ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
-      className={`figure relative block aspect-square ${isTurned ? "cursor-ew-resize touch-pan-y" : ""} ${className}`}
-      {...drag}
+      {...(label && loaded ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
+      className={`grid aspect-square place-items-center font-bold text-ink-faint ${className}`}
     >
-      <svg
-        aria-hidden
-        viewBox={`${x} ${y} ${size} ${size}`}
-        className={`block size-full ${isMoving ? "invisible" : ""}`}
-      >
-        <g className="opacity-15">
-          <Lines shapes={still.ghost.filter((s) => s.of === "body" || s.of === "work")} />
-        </g>
-        <Lines shapes={still.shapes} />
-      </svg>
-      {isMoving && <canvas ref={moving} className="absolute inset-0 size-full" />}
+      {loaded && initialsOf(shown.name)}
     </span>
   );
 }
 
-function Lines({ shapes }: { shapes: readonly Shape[] }) {
-  return shapes.map((shape, i) => (
-    <polyline
-      // biome-ignore lint/suspicious/noArrayIndexKey: a shape is its place from far to near
-      key={i}
-      points={pointsOf(shape)}
-      stroke={colourOf(shape)}
-      strokeWidth={shape.width}
-      fill={shape.closed ? colourOf(shape) : "none"}
-    />
-  ));
-}
-
-/** Says when something comes into view and leaves it. */
-function whileInView(element: Element, say: (is: boolean) => void): () => void {
-  const observer = new IntersectionObserver((entries) => say(entries.at(-1)!.isIntersecting));
-  observer.observe(element);
-  return () => observer.disconnect();
-}
-
-/** Says when what a figure stands in, its button or row, is pointed at or has the focus. */
-function whileMet(element: Element, say: (is: boolean) => void): () => void {
-  const around = element.closest("[data-figure-row], button, a, li") ?? element;
-  const ends = new AbortController();
-  const { signal } = ends;
-  for (const event of ["pointerenter", "focusin"])
-    around.addEventListener(event, () => say(true), { signal });
-  for (const event of ["pointerleave", "focusout"])
-    around.addEventListener(event, () => say(false), { signal });
-  return () => ends.abort();
-}
-
-/** Degrees that a drag over one pixel turns. */
-const DEGREES_A_PIXEL = 0.6;
-
-/** Turns a figure by dragging. */
-function useTurn(isTurned: boolean, turn: { current: number }, onTurned: (view: number) => void) {
-  const from = useRef<number | null>(null);
-  const move = useCallback(
-    (event: PointerEvent) => {
-      if (from.current === null) return;
-      turn.current += (event.clientX - from.current) * DEGREES_A_PIXEL;
-      from.current = event.clientX;
-      onTurned(turn.current);
-    },
-    [turn, onTurned],
-  );
-  if (!isTurned) return {};
-  return {
-    onPointerDown: (event: PointerEvent<HTMLElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = event.clientX;
-    },
-    onPointerMove: move,
-    onPointerUp: () => {
-      from.current = null;
-    },
-  };
+function initialsOf(name: string): string {
+  const words = name.split(/[\s-]+/).map((word) => word[0]);
+  return words.join("").slice(0, 2).toUpperCase();
 }
