@@ -6,7 +6,7 @@ import { CardsPdf, DENSITIES, firstDensity } from "@/features/card/card-pdf";
 /** How many pages each card of a document takes: its bookmark leads to the first of them. */
 function pagesOfEach(pdf: Buffer): number[] {
   const written = pdf.toString("latin1");
-  const pages = written.match(/\n\/Kids \[([^\]]*)\]/)![1]!.match(/\d+(?= 0 R)/g) ?? [];
+  const pages: string[] = written.match(/\n\/Kids \[([^\]]*)\]/)![1]!.match(/\d+(?= 0 R)/g) ?? [];
   const firsts = [...written.matchAll(/\n\/Dest \[(\d+) 0 R/g)].map((m) => pages.indexOf(m[1]!));
   return firsts.map((first, i) => (firsts[i + 1] ?? pages.length) - first);
 }

@@ -179,7 +179,7 @@ export const barAndPowerDrills: DrillContent[] = [
   },
   {
     id: "clean-grip-rdl",
-    name: "Clean-grip hinge with the bar",
+    name: "Hinge with the bar, in the lift's grip",
     phases: ["rehearse"],
     serves: { hinge: 2, "olympic-pull": 1, lats: 1, hamstrings: 1 },
     position: "standing",
@@ -190,7 +190,7 @@ export const barAndPowerDrills: DrillContent[] = [
     load: { kind: "empty-bar" },
     substitutes: ["hinge-drill", "light-romanian-deadlift"],
     avoid: ["low-back"],
-    how: "Clean grip, slide the bar to just above the knees and back, shoulders over the bar.",
+    how: "Hands as far apart as in the lift; slide the bar to just above the knees and back, shoulders over the bar.",
     cues: ["Knuckles down", "Bar on the legs"],
     faults: ["Losing the back"],
   },

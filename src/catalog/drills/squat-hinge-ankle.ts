@@ -120,7 +120,7 @@ export const squatHingeAnkleDrills: DrillContent[] = [
     position: "standing",
     equipment: [["stick", "broom", "towel"]],
     dose: { kind: "reps", sets: [1, 1, 3], amount: [5, 6, 8], restSeconds: 30, tempo: [2, 1, 1] },
-    effort: 2,
+    effort: 3,
     substitutes: ["face-the-wall-squat"],
     avoid: ["shoulder", "knee"],
     how: "Wide grip, stick over the middle of the foot, squat as deep as it stays there.",

@@ -43,7 +43,7 @@ const HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
   ["ankle-dorsiflexion"],
 ];
 
-/** The muscles of each level, for drills that serve no range. */
+/** The muscles of each level, for drills that serve them more than any range. */
 const MUSCLES_HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
   [],
   ["scapular-retraction", "lower-traps", "rotator-cuff", "lats", "biceps", "deltoids", "pecs", "triceps"],
@@ -56,17 +56,22 @@ const MUSCLES_HEAD_TO_FOOT: readonly (readonly DemandId[])[] = [
 
 const levels = new WeakMap<Drill, number | null>();
 
-/** How far down the body a drill's main range lies, or its main muscle; null if it serves neither. */
+/** How far down the body lies what a drill serves most, a range before a muscle; null if it serves neither. */
 function levelOf(drill: Drill): number | null {
   const known = levels.get(drill);
   if (known !== undefined) return known;
-  const level = mostServed(drill, HEAD_TO_FOOT) ?? mostServed(drill, MUSCLES_HEAD_TO_FOOT);
+  const range = mostServed(drill, HEAD_TO_FOOT);
+  const muscle = mostServed(drill, MUSCLES_HEAD_TO_FOOT);
+  const level = muscle.most > range.most ? muscle.level : range.level;
   levels.set(drill, level);
   return level;
 }
 
-/** The level of the demand that a drill serves most; null if it serves none of them. */
-function mostServed(drill: Drill, levels: readonly (readonly DemandId[])[]): number | null {
+/** The level of the demand that a drill serves most, and how much; null if it serves none of them. */
+function mostServed(
+  drill: Drill,
+  levels: readonly (readonly DemandId[])[],
+): { level: number | null; most: number } {
   let level: number | null = null;
   let most = 0;
   levels.forEach((demands, i) => {
@@ -77,7 +82,7 @@ function mostServed(drill: Drill, levels: readonly (readonly DemandId[])[]): num
       }
     }
   });
-  return level;
+  return { level, most };
 }
 
 /** A drill in the phase that it stands in. */
@@ -111,10 +116,14 @@ function stepCost(previous: Step | null, next: Step, wanted: WantedOrder): numbe
   const isListed = wanted.onlySlots && wanted.bodyOrder === null;
   const levels = isListed ? slotsBack(previous, next) : levelsOff(previous, next, wanted.bodyOrder);
   const back = BACK_COST * levels;
-  if (!before) return change + back + OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
+  // Warm is not yet loose: after the raise, too, the first drill is a gentle one.
+  const isOpening = !previous || (previous.phase === "raise" && phase !== "raise");
+  const opening = isOpening ? OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT) : 0;
+  if (!before) return change + back + opening;
   const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;
   const holds = before.stretch && drill.stretch && phase !== "cool-down" ? HOLD_AFTER_HOLD_COST : 0;
-  return change + drop * Math.max(0, before.effort - drill.effort) + back + holds;
+  const fall = Math.max(0, before.effort - drill.effort);
+  return change + drop * fall ** 2 + back + holds + opening;
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */

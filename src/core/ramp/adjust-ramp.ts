@@ -47,7 +47,7 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     request,
     table: isBarKit(kit) ? loadTable(kit, heaviest, fromFloor) : null,
     loadable,
-    limits: rampLimits(kit, W, loadable[0]!),
+    limits: rampLimits(request, W, loadable[0]!),
     from: lastDone(request, done),
   };
   const fixed = shifted(request.fixed ?? {}, done.length);

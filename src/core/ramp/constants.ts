@@ -93,12 +93,15 @@ export function systemConstants(unit: UnitSystem): {
   leastBase: Weight;
   firstJump: Weight;
   oneSetReach: Weight;
+  /** What the smallest everyday plates add; smaller ones are there for the working weight. */
+  everydayStep: Weight;
 } {
   return {
     handBase: kilograms({ kg: 10, lb: 20 }, unit),
     leastBase: kilograms({ kg: 15, lb: 35 }, unit),
     firstJump: kilograms({ kg: 10, lb: 22 }, unit),
     oneSetReach: kilograms({ kg: 20, lb: 45 }, unit),
+    everydayStep: kilograms({ kg: 2.5, lb: 5 }, unit),
   };
 }
 

@@ -45,7 +45,7 @@ export function fitLoads(
     count,
     idealsOf,
     first,
-    growth = limits.step,
+    growth = limits.growth,
     mostHeavy = Number.POSITIVE_INFINITY,
     from,
   }: LoadsWanted,

@@ -1,4 +1,4 @@
-import { type LoadKit, smallestStep } from "../plates";
+import { smallestStep } from "../plates";
 import type { Weight } from "../units";
 import { LEAST_GAP, ONE_SET_JUMP_SHARE, repsBand, systemConstants } from "./constants";
 import type { RampRequest } from "./types";
@@ -10,13 +10,20 @@ export interface RampLimits {
   step: Weight;
   /** Least difference between neighbours. */
   gap: number;
+  /** By how much an inner jump may be larger than the one before it: a step, but none of a plate that is seldom used. */
+  growth: number;
   /** Lightest load the ramp may start from: the lightest there is, or the lightest that stands at full height. */
   lightest: Weight;
 }
 
-export function rampLimits(kit: LoadKit, working: Weight, lightest: Weight): RampLimits {
+export function rampLimits(
+  { kit, unit }: Pick<RampRequest, "kit" | "unit">,
+  working: Weight,
+  lightest: Weight,
+): RampLimits {
   const step = smallestStep(kit);
-  return { working, step, gap: Math.max(Math.ceil(working * LEAST_GAP), step), lightest };
+  const gap = Math.max(Math.ceil(working * LEAST_GAP), step);
+  return { working, step, gap, growth: Math.max(step, systemConstants(unit).everydayStep), lightest };
 }
 
 /** The largest last jump allowed for this number of sets, in the weights' fine unit. */

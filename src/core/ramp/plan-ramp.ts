@@ -25,7 +25,7 @@ export function planRamp(request: RampRequest): Ramp {
   const fromFloor = rampsFromFloor(lift, kit, W);
   const table = isBarKit(kit) ? loadTable(kit, W, fromFloor) : null;
   const loadable = loadableWeights(kit, W, fromFloor);
-  const limits = rampLimits(kit, W, loadable[0]!);
+  const limits = rampLimits(request, W, loadable[0]!);
 
   const { count, extras, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
   const idealsOf = (sets: number) => idealWeights(request, sets, start, cutByWarmth);

@@ -39,10 +39,14 @@ function fewLightShares(reps: number): number[] {
   return shares;
 }
 
+/** A step closer than this below the top says nothing that the top does not. Share of the working weight. */
+const STEP_WORTH_IT = 0.1;
+
 function shortBridgeShares(reps: number, similarDone: number): number[] {
   const { top } = repsBand(reps);
   if (reps >= HIGH_REPS) return similarDone >= SHORT_BRIDGE_WARM_AT ? [0.65] : [0.5, 0.65];
-  return similarDone >= SHORT_BRIDGE_WARM_AT ? [top] : [0.55, 0.75, top].filter((s) => s <= top);
+  if (similarDone >= SHORT_BRIDGE_WARM_AT) return [top];
+  return [...[0.55, 0.75].filter((share) => share <= top - STEP_WORTH_IT), top];
 }
 
 export const RAMP_STYLES: Record<RampStyleId, RampStyle> = {

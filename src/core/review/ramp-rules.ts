@@ -79,7 +79,7 @@ function liftFindings(
   });
 
   const { firstJump } = systemConstants(request.unit);
-  const limits = rampLimits(kit!, W, loadable[0] ?? W);
+  const limits = rampLimits({ kit: kit!, unit: request.unit }, W, loadable[0] ?? W);
   const jumps = sets.map((set, i) => (sets[i + 1]?.weight ?? W) - set.weight);
   const last = jumps.length - 1;
   const most = lastJumpLimit({ working: working!, unit: request.unit }, sets.length, limits.step);
