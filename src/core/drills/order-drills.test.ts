@@ -105,6 +105,22 @@ test("a drill without a range has the level of its muscles, and no way back thro
   expect(idsOf(order).at(-1)).toBe("side-lunge");
 });
 
+test("a drill of the waist stands below the shoulders, though it stretches the lats a little", () => {
+  const order = orderDrills(
+    ["side-tilt", "stick-pass-through", "neck-nods"].map((id) => named(id)),
+    { bodyOrder: "top-down", onlySlots: false },
+  );
+  expect(idsOf(order)).toEqual(["neck-nods", "stick-pass-through", "side-tilt"]);
+});
+
+test("after the raise comes what is gentle, and what is deep comes last", () => {
+  const order = orderDrills([
+    named("easy-row", { phase: "raise", block: 0 }),
+    ...["stick-overhead-squat", "wall-slide", "toe-grab-squat"].map((id) => named(id, { block: 1 })),
+  ]);
+  expect(idsOf(order).at(-1)).toBe("stick-overhead-squat");
+});
+
 test("keeps phases in theirs and never opens with something explosive if it can help it", () => {
   const jump = { ...candidateOf(drillById(catalog, "vertical-jump")!), block: 0 };
   const walk = { ...candidateOf(drillById(catalog, "walk-to-jog")!), block: 0 };

@@ -5,6 +5,7 @@ import { weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { countSets } from "./count-sets";
 import { idealWeights, withLightSets } from "./ideal-weights";
+import { planRamp } from "./plan-ramp";
 import { restAfter, restBeforeWork, restByShare } from "./rest";
 
 describe("ideal weights", () => {
@@ -26,6 +27,15 @@ describe("ideal weights", () => {
   test("of even steps: all jumps the same", () => {
     const ideals = idealWeights(rampRequest(100, 5, { style: "even-steps" }), 4, weight(20), false);
     expect(ideals).toEqual([20, 42, 64, 86].map(weight));
+  });
+
+  test("of the short bridge: no step right under the top", () => {
+    const bridge = (reps: number) => {
+      const ramp = planRamp(rampRequest(100, reps, { style: "short-bridge" }));
+      return ramp.sets.map((set) => Math.round(20 * set.fraction) * 5);
+    };
+    expect(bridge(5)).toEqual([55, 75, 85]);
+    expect(bridge(8)).toEqual([55, 80]);
   });
 
   test.each([
