@@ -108,7 +108,7 @@ export const approaches: Approach[] = [
       ),
       slot("Lift's own shape", "rehearse", 12, {}, [1, 2]),
     ],
-    pace: { from: 1, every: 90, most: 4 },
+    pace: { from: 1, every: 75, most: 4 },
     leavesOut: [...JOBS.trunk, ...HANDS],
     places: {},
     limiters: { most: 2, secondsEach: 90, secondsAll: 300, place: "in-phase" },
