@@ -1,4 +1,4 @@
-import type { LoadTable } from "../plates";
+import { isBarKit, type LoadTable } from "../plates";
 import type { Weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
@@ -45,7 +45,7 @@ export function fitLoads(
     count,
     idealsOf,
     first,
-    growth = limits.growth,
+    growth = limits.usualStep,
     mostHeavy = Number.POSITIVE_INFINITY,
     from,
   }: LoadsWanted,
@@ -54,6 +54,7 @@ export function fitLoads(
   const W = limits.working;
   const reached = from?.weight ?? 0;
   const below = loadable.filter((w) => w < W && w > reached);
+  const usual = usualLoads(below, request, limits);
   const choose: Choose = (problem) => (table ? chooseLoads({ ...problem, table }) : chooseWeights(problem));
   const hasFixed = Object.entries(fixed).some(([i, f]) => f.weight !== undefined && Number(i) < count);
   if (hasFixed && Object.values(fixed).some((f) => f.weight !== undefined && !below.includes(f.weight))) {
@@ -64,25 +65,21 @@ export function fitLoads(
     const ideals = idealsOf(sets);
     // A set alone may jump further, but not where others have been done before it.
     const lastJump = lastJumpLimit(request, sets + (from ? 1 : 0), limits.step);
-    const window = Math.max(W * LEAST_GAP, limits.step);
-    const candidates = ideals.map((ideal, i) => {
-      const own = fixed[i]?.weight;
-      if (own !== undefined) return [own];
-      if (i === 0 && sets > 1 && first !== undefined) return [first];
-      const mayBeHeavy = i >= sets - mostHeavy;
-      const found = candidateWeights(below, ideal, window).filter((w) => mayBeHeavy || w < HEAVY * W);
-      return i === sets - 1 ? withinLastJump(found, below, W - lastJump, ideal) : found;
-    });
-    const problem: WeightProblem = {
-      working: W,
-      ideals,
-      candidates,
-      gap: limits.gap,
-      lastJump,
-      growth,
-      from,
+    const among = (loads: Weight[], step: Weight): WeightProblem => {
+      const window = Math.max(W * LEAST_GAP, step);
+      const candidates = ideals.map((ideal, i) => {
+        const own = fixed[i]?.weight;
+        if (own !== undefined) return [own];
+        if (i === 0 && sets > 1 && first !== undefined) return [first];
+        const mayBeHeavy = i >= sets - mostHeavy;
+        const found = candidateWeights(loads, ideal, window).filter((w) => mayBeHeavy || w < HEAVY * W);
+        return i === sets - 1 ? withinLastJump(found, loads, W - lastJump, ideal) : found;
+      });
+      return { working: W, ideals, candidates, gap: limits.gap, lastJump, growth, from };
     };
+    const problem = among(below, limits.step);
     const loads =
+      (usual.length < below.length ? choose(among(usual, limits.usualStep)) : null) ??
       choose(problem) ??
       choose({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
       leastLastJump(problem, choose, below, hasFixed || request.rampSets !== undefined);
@@ -90,6 +87,12 @@ export function fitLoads(
     if (hasFixed) return null;
   }
   return null;
+}
+
+/** Of the loads of a bar those that everyday plates make, wherever there are smaller ones: on the way up they will do. */
+function usualLoads(loads: Weight[], { kit }: RampRequest, { step, usualStep }: RampLimits): Weight[] {
+  if (!isBarKit(kit) || usualStep === step) return loads;
+  return loads.filter((w) => (w - kit.empty) % usualStep === 0);
 }
 
 /** The last set's candidates; if none keeps the last jump, the nearest loadable weight that does is added. */

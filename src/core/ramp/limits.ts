@@ -10,8 +10,8 @@ export interface RampLimits {
   step: Weight;
   /** Least difference between neighbours. */
   gap: number;
-  /** By how much an inner jump may be larger than the one before it: a step, but none of a plate that is seldom used. */
-  growth: number;
+  /** The step that counts on the way up: the smallest, but none of plates that are there for the working weight. */
+  usualStep: Weight;
   /** Lightest load the ramp may start from: the lightest there is, or the lightest that stands at full height. */
   lightest: Weight;
 }
@@ -23,7 +23,8 @@ export function rampLimits(
 ): RampLimits {
   const step = smallestStep(kit);
   const gap = Math.max(Math.ceil(working * LEAST_GAP), step);
-  return { working, step, gap, growth: Math.max(step, systemConstants(unit).everydayStep), lightest };
+  const usualStep = Math.max(step, systemConstants(unit).everydayStep) as Weight;
+  return { working, step, usualStep, gap, lightest };
 }
 
 /** The largest last jump allowed for this number of sets, in the weights' fine unit. */

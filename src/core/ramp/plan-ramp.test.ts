@@ -121,11 +121,11 @@ describe("worked examples", () => {
 
 test("small plates in the gym do not make odd weights of the ramp", () => {
   const everyday = [25, 20, 15, 10, 5, 2.5, 1.25].map((size) => plate(size, 2));
-  const inner = (plates: typeof everyday) => {
+  const ramps = (plates: typeof everyday) => {
     const kit = barKit(weight(20), 0 as Weight, plates);
-    return weightsOf(planRamp(rampRequest(80, 2, { kit, lift: clean }))).slice(0, -1);
+    return [80, 60].map((kg) => weightsOf(planRamp(rampRequest(kg, 2, { kit, lift: clean }))));
   };
-  expect(inner([...everyday, plate(0.5, 1)])).toEqual(inner(everyday));
+  expect(ramps([...everyday, plate(0.5, 1)])).toEqual(ramps(everyday));
 });
 
 describe("a heavy single", () => {
