@@ -1,6 +1,7 @@
 "use client";
 
 import { usePathname, useSearchParams } from "next/navigation";
+import { useState } from "react";
 import { useKeptPages } from "@/client/floor-worker";
 import { useRefreshWhile } from "@/client/refresh";
 import { FloorProvider, useFloor, useFloorFeed } from "@/client/use-floor";
@@ -57,13 +58,15 @@ export function FloorScreen(opened: {
 function Running() {
   const { plan, state } = useFloor();
   const path = usePathname();
-  const asked = useSearchParams().get("look");
+  const [asked, setAsked] = useState(useSearchParams().get("look"));
   const athlete =
     plan.athletes.find((a) => a.id === asked) ?? (plan.athletes.length === 1 ? plan.athletes[0]! : null);
   const look: Look = asked === "racks" ? "racks" : "all";
-  // Without asking the server: it may be away.
-  const show = (to: string) =>
+  // Without asking the server, which may be away; and a page that is asked for meanwhile cannot take it back.
+  const show = (to: string) => {
+    setAsked(to);
     window.history.replaceState(null, "", to === "all" ? path : `${path}?look=${encodeURIComponent(to)}`);
+  };
   const shared = sharedNow(plan, state);
   useScreenOn(state.startedAt !== null && !state.finished);
   if (state.finished)

@@ -14,6 +14,7 @@ import type { FloorStatus } from "@/server/floor/floor-status";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
 import { later } from "@/ui/later";
+import { SteadyPlace } from "@/ui/steady-place";
 import { useUndoKeys } from "@/ui/use-undo-keys";
 import { ViewSwitch } from "@/ui/view-switch";
 import { AddPeople } from "./add-people";
@@ -141,10 +142,12 @@ export function SessionEditor({
             onAgain={again}
           />
         </div>
-        {known && ready && (
-          <OverTime {...{ session, planned, gym, racks }} members={here} plan={known} onEdit={edit} />
-        )}
-        {known && ready && <Staggered {...{ session, ready }} plan={known} onEdit={edit} />}
+        <SteadyPlace isSettled={!question || ready !== null}>
+          {known && ready && (
+            <OverTime {...{ session, planned, gym, racks }} members={here} plan={known} onEdit={edit} />
+          )}
+          {known && ready && <Staggered {...{ session, ready }} plan={known} onEdit={edit} />}
+        </SteadyPlace>
         {session.together && here.length < 2 && (
           <p className="mt-4 text-sm text-ink-soft">
             {members.length < 2
