@@ -94,5 +94,6 @@ export const unkind: Readonly<
     ],
     sore: ["wall-slide", "band-pass-over", "plank-shoulder-taps", "scapular-press-up", "prone-wtl"],
   },
+  wrist: { slow: [], sore: ["rack-elbow-lifts", "wrist-rocks"] },
   hip: { slow: ["cossack-squat"], sore: ["leg-swing-side", "straight-leg-kick", "hip-circles"] },
 };
