@@ -108,7 +108,7 @@ function slotsBack(previous: Step | null, next: Step): number {
   return previous === null ? 0 : Math.max(0, placeOf(previous) - placeOf(next));
 }
 
-/** Cost of doing `next` right after `previous`, in seconds of change and of falling back in effort. */
+/** Cost of doing `next` right after `previous`: seconds of change, and what coaches do not like about the order. */
 function stepCost(previous: Step | null, next: Step, wanted: WantedOrder): number {
   const before = previous?.drill ?? null;
   const { drill, phase } = next;
@@ -119,11 +119,10 @@ function stepCost(previous: Step | null, next: Step, wanted: WantedOrder): numbe
   // Warm is not yet loose: after the raise, too, the first drill is a gentle one.
   const isOpening = !previous || (previous.phase === "raise" && phase !== "raise");
   const opening = isOpening ? OPENING_EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT) : 0;
-  if (!before) return change + back + opening;
+  const fall = before ? Math.max(0, before.effort - drill.effort) : 0;
   const drop = phase === "raise" ? RAISE_DROP_COST : EFFORT_DROP_COST;
-  const holds = before.stretch && drill.stretch && phase !== "cool-down" ? HOLD_AFTER_HOLD_COST : 0;
-  const fall = Math.max(0, before.effort - drill.effort);
-  return change + drop * fall ** 2 + back + holds + opening;
+  const holds = before?.stretch && drill.stretch && phase !== "cool-down" ? HOLD_AFTER_HOLD_COST : 0;
+  return change + back + opening + drop * fall ** 2 + holds;
 }
 
 /** The cost of drills in a given order (docs/model.md, "Ordering"). */

@@ -60,7 +60,7 @@ export function rampFindings(
   }
   const jumps = weights.map((w, i) => (weights[i + 1] ?? W) - w);
   jumps.slice(0, -1).forEach((jump, i) => {
-    if (i > 0 && !ramp.hasLightSets && jump > jumps[i - 1]! + limits.usualStep) {
+    if (i > 0 && !ramp.hasLightSets && jump > jumps[i - 1]! + limits.everydayStep) {
       found.push({
         code: "jump-grows",
         message: `The jump to ${say(weights[i + 1]!)} is larger than the one before it; these ${loads} do not allow a closer step.`,

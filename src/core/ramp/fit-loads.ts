@@ -24,7 +24,7 @@ export interface LoadsWanted {
   idealsOf: (sets: number) => number[];
   /** What the first set is exactly, unless it is the only one; absent: what suits best. */
   first?: Weight;
-  /** How much a jump may be larger than the one before it; absent: a step. */
+  /** How much a jump may be larger than the one before it; absent: an everyday step. */
   growth?: number;
   /** How many sets, the last ones, may be heavy; absent: any. The coach's own may be. */
   mostHeavy?: number;
@@ -33,8 +33,8 @@ export interface LoadsWanted {
 }
 
 /**
- * Finds loads for the wanted number of sets, giving way in order: growth of the jumps, the limit of the last
- * jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
+ * Finds loads for the wanted number of sets, giving way in order: everyday plates alone, growth of the jumps, the limit of
+ * the last jump, one set fewer. Returns null only if the coach's own weights cannot be kept at all.
  */
 export function fitLoads(
   {
@@ -45,7 +45,7 @@ export function fitLoads(
     count,
     idealsOf,
     first,
-    growth = limits.usualStep,
+    growth = limits.everydayStep,
     mostHeavy = Number.POSITIVE_INFINITY,
     from,
   }: LoadsWanted,
@@ -54,7 +54,7 @@ export function fitLoads(
   const W = limits.working;
   const reached = from?.weight ?? 0;
   const below = loadable.filter((w) => w < W && w > reached);
-  const usual = usualLoads(below, request, limits);
+  const everyday = everydayLoads(below, request, limits);
   const choose: Choose = (problem) => (table ? chooseLoads({ ...problem, table }) : chooseWeights(problem));
   const hasFixed = Object.entries(fixed).some(([i, f]) => f.weight !== undefined && Number(i) < count);
   if (hasFixed && Object.values(fixed).some((f) => f.weight !== undefined && !below.includes(f.weight))) {
@@ -79,7 +79,7 @@ export function fitLoads(
     };
     const problem = among(below, limits.step);
     const loads =
-      (usual.length < below.length ? choose(among(usual, limits.usualStep)) : null) ??
+      (everyday.length < below.length ? choose(among(everyday, limits.everydayStep)) : null) ??
       choose(problem) ??
       choose({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
       leastLastJump(problem, choose, below, hasFixed || request.rampSets !== undefined);
@@ -90,9 +90,9 @@ export function fitLoads(
 }
 
 /** Of the loads of a bar those that everyday plates make, wherever there are smaller ones: on the way up they will do. */
-function usualLoads(loads: Weight[], { kit }: RampRequest, { step, usualStep }: RampLimits): Weight[] {
-  if (!isBarKit(kit) || usualStep === step) return loads;
-  return loads.filter((w) => (w - kit.empty) % usualStep === 0);
+function everydayLoads(loads: Weight[], { kit }: RampRequest, { step, everydayStep }: RampLimits): Weight[] {
+  if (!isBarKit(kit) || everydayStep === step) return loads;
+  return loads.filter((w) => (w - kit.empty) % everydayStep === 0);
 }
 
 /** The last set's candidates; if none keeps the last jump, the nearest loadable weight that does is added. */

@@ -11,7 +11,7 @@ export interface RampLimits {
   /** Least difference between neighbours. */
   gap: number;
   /** The step that counts on the way up: the smallest, but none of plates that are there for the working weight. */
-  usualStep: Weight;
+  everydayStep: Weight;
   /** Lightest load the ramp may start from: the lightest there is, or the lightest that stands at full height. */
   lightest: Weight;
 }
@@ -23,8 +23,8 @@ export function rampLimits(
 ): RampLimits {
   const step = smallestStep(kit);
   const gap = Math.max(Math.ceil(working * LEAST_GAP), step);
-  const usualStep = Math.max(step, systemConstants(unit).everydayStep) as Weight;
-  return { working, step, usualStep, gap, lightest };
+  const everydayStep = Math.max(step, systemConstants(unit).everydayStep) as Weight;
+  return { working, step, everydayStep, gap, lightest };
 }
 
 /** The largest last jump allowed for this number of sets, in the weights' fine unit. */
