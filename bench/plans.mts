@@ -4,7 +4,8 @@ import type { EquipmentId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
 import { type Candidate, jobOf, placesFor } from "@/core/drills";
 import { type Plan, type PlanRequest, planWarmUp } from "@/core/plan";
-import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
+import { reviewWarmUp } from "@/core/remedies";
+import { reviewContext, writtenOf } from "@/core/review";
 import { weight } from "@/core/units";
 import { ordinaryGym } from "./cases";
 

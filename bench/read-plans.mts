@@ -2,7 +2,8 @@ import { shippedCatalog as catalog } from "@/catalog";
 import { approachFor } from "@/core/catalog";
 import { formatDose } from "@/core/dose";
 import { type PlanRequest, planWarmUp } from "@/core/plan";
-import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
+import { reviewWarmUp } from "@/core/remedies";
+import { reviewContext, writtenOf } from "@/core/review";
 import { formatClock, formatWeight, weight } from "@/core/units";
 import { ordinaryGym } from "./cases";
 

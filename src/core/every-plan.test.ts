@@ -3,7 +3,8 @@ import { formatDose } from "./dose";
 import { type Candidate, type ChoiceModel, orderDrills, timetable } from "./drills";
 import { objectiveOf } from "./optimizer";
 import { type Plan, type PlanRequest, planWarmUp, stairOf } from "./plan";
-import { type FindingCode, reviewContext, reviewWarmUp, writtenOf } from "./review";
+import { reviewWarmUp } from "./remedies";
+import { type FindingCode, reviewContext, writtenOf } from "./review";
 
 /** What holds for every plan there can be, held against a sample of them that is planned once. */
 const sampled = somePlanRequests(60).map((request) => ({ request, plan: planWarmUp(request) }));

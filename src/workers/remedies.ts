@@ -1,7 +1,7 @@
 import type { PlannedAthlete } from "@/core/athlete";
-import { planAlone, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "@/core/draft";
+import type { WarmUpDraft, WarmUpEdit } from "@/core/draft";
 import type { GymKit } from "@/core/gym";
-import { type OneOfGroup, planTogether } from "@/core/session";
+import { type OneOfGroup, planAlone, planTogether, triedRemedies } from "@/core/remedies";
 import { answer } from "./answer";
 
 /** What the worker is asked: what would mend the findings of a draft's plan, alone or in a group. */

@@ -3,16 +3,15 @@ import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "../athlete";
 import { type GymKit, liftKit } from "../gym";
 import { planWarmUp } from "../plan";
+import { planAlone, triedRemedies } from "../remedies";
 import { findingsOf, reviewContext, writtenOf } from "../review";
 import { weight } from "../units";
 import {
   applyEdit,
   isOwnRamp,
-  planAlone,
   planRequestFor,
   startDraft,
   startLift,
-  triedRemedies,
   type WarmUpDraft,
   workingWeightIn,
 } from ".";

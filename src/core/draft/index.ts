@@ -26,6 +26,4 @@ export { applyEdit, type WarmUpEdit } from "./edits";
 export { changeLift, moveLift, removeLift } from "./lift-list";
 export { LIMITS, type Limits } from "./limits";
 export { planRequestFor } from "./plan-request";
-export { editForRemedy } from "./remedy-edit";
 export { oneRepMaxIn, startDraft, startLift, usualApproach, workingWeightIn } from "./start-draft";
-export { type PlanForReview, planAlone, type TriedRemedies, triedRemedies } from "./tried-remedies";

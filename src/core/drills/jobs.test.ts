@@ -3,7 +3,8 @@ import { isDone, type ReferenceWarmUp, references, stepsOf } from "@/__tests__/r
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById, type Phase } from "../catalog";
 import { type PlanRequest, planWarmUp } from "../plan";
-import { reviewContext, reviewWarmUp, writtenOf } from "../review";
+import { reviewWarmUp } from "../remedies";
+import { reviewContext, writtenOf } from "../review";
 import { jobOf, saysWhatFor, slotOf } from ".";
 
 const model = (lift: string, change: Partial<PlanRequest> = {}) =>

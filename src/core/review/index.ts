@@ -1,14 +1,20 @@
-export { applyRemedy } from "./apply-remedy";
-export { type Company, type ReviewContext, reviewContext, writtenOf } from "./context";
-export { findingsOf, isSameFinding, reviewWarmUp } from "./review";
 export {
-  type Change,
+  type Company,
+  loadableOf,
+  type ReviewContext,
+  reviewContext,
+  workSecondsOf,
+  writtenOf,
+  writtenSet,
+} from "./context";
+export { limitersOfSteps, mendsPlane } from "./drill-rules";
+export { atHighestDose, helpersFor, secondsOf, servedOf } from "./plan-rules";
+export { findingsOf, isSameFinding, REVIEW_RULES } from "./review";
+export {
   FINDING_CODES,
   type FindingCode,
   type Found,
   type Place,
-  type Remedy,
-  type ReviewFinding,
   type WrittenSet,
   type WrittenStep,
   type WrittenWarmUp,

@@ -1,5 +1,5 @@
 import type { Finding } from "@/lib/result";
-import type { Drill, DrillId } from "../catalog";
+import type { Drill } from "../catalog";
 import type { DemandId } from "../demands";
 import type { WorkFormat } from "../dose";
 import type { Weight } from "../units";
@@ -42,34 +42,11 @@ export type Place =
   | { kind: "step"; step: number }
   | { kind: "set"; lift: number; set: number };
 
-/** One change to a warm-up. Steps and sets are named by where they stand before any of the remedy's changes. */
-export type Change =
-  | { kind: "drop-step"; step: number }
-  | { kind: "add-step"; drill: Drill; block: number; sets: number; amount: number; at: number }
-  | { kind: "swap-step"; step: number; drill: Drill; sets: number; amount: number }
-  | { kind: "move-step"; step: number; to: number }
-  | { kind: "dose-step"; step: number; sets: number; amount: number }
-  | { kind: "both-sides"; drill: DrillId; block: number }
-  | { kind: "minutes"; minutes: number }
-  | { kind: "change-set"; lift: number; set: number; to: Partial<WrittenSet> }
-  | { kind: "replace-ramp"; lift: number; sets: readonly WrittenSet[] };
-
-/** What would remove a finding, in words for a button. */
-export interface Remedy {
-  label: string;
-  changes: readonly Change[];
-}
-
-/** A finding before anything is said of its remedies. */
+/** What speaks against a warm-up, and where. */
 export interface Found extends Finding<FindingCode> {
   place: Place;
   /** What it is about, whatever its place: the same code and subject is the same finding again. */
   subject: string;
-}
-
-export interface ReviewFinding extends Found {
-  /** Each removes the finding when it is applied; the best first. */
-  remedies: readonly Remedy[];
 }
 
 export const FINDING_CODES = [

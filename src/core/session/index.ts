@@ -6,7 +6,6 @@ export { oneSetFewer, withRampSets } from "./fewer-sets";
 export { formatLoad, parseLoad, stepLoad } from "./load-text";
 export { followSession, mergeDraft, type OwnPart, ownParts } from "./merge-draft";
 export { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
-export { type OneOfGroup, planTogether } from "./plan-together";
 export {
   firstPercent,
   isBackOffWeek,

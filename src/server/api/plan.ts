@@ -10,7 +10,8 @@ import {
   planWarmUp,
   substitutesFor,
 } from "@/core/plan";
-import { reviewContext, reviewWarmUp, writtenOf } from "@/core/review";
+import { reviewWarmUp } from "@/core/remedies";
+import { reviewContext, writtenOf } from "@/core/review";
 import { planRequestSchema } from "../schemas/plan-api";
 import { finishBetweenRequests, gone } from "./finish-between-requests";
 import { readBody } from "./problem";

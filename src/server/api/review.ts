@@ -1,14 +1,8 @@
 import type { Catalog } from "@/core/catalog";
 import { drillById } from "@/core/catalog";
 import { planWarmUp } from "@/core/plan";
-import {
-  type Change,
-  type ReviewFinding,
-  reviewContext,
-  reviewWarmUp,
-  type WrittenSet,
-  writtenOf,
-} from "@/core/review";
+import { type Change, type ReviewFinding, reviewWarmUp } from "@/core/remedies";
+import { reviewContext, type WrittenSet, writtenOf } from "@/core/review";
 import { weightValue } from "@/core/units";
 import { reviewRequestSchema } from "../schemas/plan-api";
 import { readBody } from "./problem";

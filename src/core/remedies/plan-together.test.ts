@@ -1,9 +1,11 @@
 import { athleteWith, gymWith } from "@/__tests__/fixtures";
 import { shippedCatalog as catalog } from "@/catalog";
-import { applyEdit, triedRemedies, type WarmUpDraft, type WarmUpEdit } from "../draft";
+import { applyEdit, type WarmUpDraft, type WarmUpEdit } from "../draft";
 import { findingsOf, isSameFinding } from "../review";
+import { draftInSession, NOTHING_SAID, type Session, USUAL_RACKS } from "../session";
 import { weight } from "../units";
-import { draftInSession, NOTHING_SAID, type OneOfGroup, planTogether, type Session, USUAL_RACKS } from ".";
+import { type OneOfGroup, planTogether } from "./plan-together";
+import { triedRemedies } from "./tried-remedies";
 
 const gym = gymWith([25, 20, 10, 5, 2.5], ["stick", "band-light"]);
 const session: Session = {

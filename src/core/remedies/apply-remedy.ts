@@ -1,4 +1,5 @@
-import type { Change, Remedy, WrittenStep, WrittenWarmUp } from "./types";
+import type { WrittenStep, WrittenWarmUp } from "../review";
+import type { Change, Remedy } from "./types";
 
 /** A warm-up after all changes of a remedy. */
 export function applyRemedy(written: WrittenWarmUp, { changes }: Remedy): WrittenWarmUp {

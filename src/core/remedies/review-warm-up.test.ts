@@ -9,17 +9,11 @@ import {
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
 import { type PlanRequest, planWarmUp } from "../plan";
+import { type FindingCode, reviewContext, type WrittenStep, type WrittenWarmUp, writtenOf } from "../review";
 import { weight } from "../units";
-import {
-  applyRemedy,
-  type FindingCode,
-  type ReviewFinding,
-  reviewContext,
-  reviewWarmUp,
-  type WrittenStep,
-  type WrittenWarmUp,
-  writtenOf,
-} from ".";
+import { applyRemedy } from "./apply-remedy";
+import { reviewWarmUp } from "./review-warm-up";
+import type { ReviewFinding } from "./types";
 
 const step = (id: string, change: Partial<WrittenStep> = {}): WrittenStep => {
   const drill = drillById(catalog, id)!;

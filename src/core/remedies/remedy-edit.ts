@@ -1,6 +1,6 @@
-import type { Change, Remedy, WrittenWarmUp } from "../review";
-import { isOwnRamp, type WarmUpDraft } from "./draft";
-import type { WarmUpEdit } from "./edits";
+import { isOwnRamp, type WarmUpDraft, type WarmUpEdit } from "../draft";
+import type { WrittenWarmUp } from "../review";
+import type { Change, Remedy } from "./types";
 
 /**
  * The edit of a draft that does what a remedy does to the plan made from it.

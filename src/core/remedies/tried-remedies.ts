@@ -1,23 +1,20 @@
 import type { PlannedAthlete } from "../athlete";
 import type { Catalog, DrillId } from "../catalog";
+import { applyEdit, planRequestFor, type WarmUpDraft, type WarmUpEdit } from "../draft";
 import type { GymKit } from "../gym";
 import { planWarmUp } from "../plan";
 import {
-  applyRemedy,
   findingsOf,
   isSameFinding,
-  type Remedy,
   type ReviewContext,
-  type ReviewFinding,
   reviewContext,
-  reviewWarmUp,
   type WrittenWarmUp,
   writtenOf,
 } from "../review";
-import type { WarmUpDraft } from "./draft";
-import { applyEdit, type WarmUpEdit } from "./edits";
-import { planRequestFor } from "./plan-request";
+import { applyRemedy } from "./apply-remedy";
 import { editForRemedy } from "./remedy-edit";
+import { reviewWarmUp } from "./review-warm-up";
+import type { Remedy, ReviewFinding } from "./types";
 
 /** A finding of a draft's plan with edits of the draft that remove it. */
 export interface TriedRemedies {

@@ -1,15 +1,10 @@
 import { planRequest } from "@/__tests__/fixtures";
 import { planWarmUp } from "../plan";
+import { type FindingCode, reviewContext, type WrittenWarmUp, writtenOf } from "../review";
 import { weight } from "../units";
-import {
-  applyRemedy,
-  type FindingCode,
-  type Remedy,
-  reviewContext,
-  reviewWarmUp,
-  type WrittenWarmUp,
-  writtenOf,
-} from ".";
+import { applyRemedy } from "./apply-remedy";
+import { reviewWarmUp } from "./review-warm-up";
+import type { Remedy } from "./types";
 
 const request = planRequest("back-squat", 100);
 const context = reviewContext(request);

@@ -1,11 +1,11 @@
 import type { Catalog, DrillId } from "../catalog";
-import type { PlanForReview, WarmUpDraft } from "../draft";
+import type { WarmUpDraft } from "../draft";
 import { type MemberPlan, planGroup } from "../group";
 import type { GymKit } from "../gym";
 import { planWarmUp } from "../plan";
 import { reviewContext, writtenOf } from "../review";
-import { groupRequestFor, type MemberDraft, requestInSession } from "./plan-requests";
-import type { Session } from "./session";
+import { groupRequestFor, type MemberDraft, requestInSession, type Session } from "../session";
+import type { PlanForReview } from "./tried-remedies";
 
 /** A session's people who warm up together, and the one of them that is looked at. */
 export interface OneOfGroup {

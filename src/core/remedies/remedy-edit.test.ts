@@ -1,8 +1,10 @@
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
-import type { Change, WrittenStep, WrittenWarmUp } from "../review";
+import { type DraftLift, RAMP_AS_USUAL, type WarmUpDraft } from "../draft";
+import type { WrittenStep, WrittenWarmUp } from "../review";
 import { weight } from "../units";
-import { type DraftLift, editForRemedy, RAMP_AS_USUAL, type WarmUpDraft } from ".";
+import { editForRemedy } from "./remedy-edit";
+import type { Change } from "./types";
 
 const drill = (id: string) => drillById(catalog, id)!;
 const step = (id: string, block = 0): WrittenStep => ({

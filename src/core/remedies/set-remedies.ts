@@ -1,7 +1,7 @@
 import { mostRampReps, restAfter } from "../ramp";
+import { type Found, loadableOf, type ReviewContext, type WrittenWarmUp, writtenSet } from "../review";
 import { formatWeightWithUnit, type Weight } from "../units";
-import { loadableOf, type ReviewContext, writtenSet } from "./context";
-import type { Found, Remedy, WrittenWarmUp } from "./types";
+import type { Remedy } from "./types";
 
 /** What may remove a finding about a ramp set, the best first. */
 export function setRemedies(

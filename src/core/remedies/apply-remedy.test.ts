@@ -1,7 +1,9 @@
 import { shippedCatalog as catalog } from "@/catalog";
 import { drillById } from "../catalog";
+import type { WrittenStep, WrittenWarmUp } from "../review";
 import { weight } from "../units";
-import { applyRemedy, type Change, type WrittenStep, type WrittenWarmUp } from ".";
+import { applyRemedy } from "./apply-remedy";
+import type { Change } from "./types";
 
 const step = (id: string, change: Partial<WrittenStep> = {}): WrittenStep => ({
   drill: drillById(catalog, id)!,

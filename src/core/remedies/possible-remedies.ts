@@ -3,12 +3,23 @@ import type { DemandId } from "../demands";
 import { doseLevels } from "../dose";
 import { type Candidate, mustPrecede, SHORTFALL_SERVED } from "../drills";
 import { Selection } from "../optimizer";
+import {
+  atHighestDose,
+  type Found,
+  helpersFor,
+  limitersOfSteps,
+  mendsPlane,
+  type ReviewContext,
+  secondsOf,
+  servedOf,
+  type WrittenStep,
+  type WrittenWarmUp,
+  workSecondsOf,
+  writtenSet,
+} from "../review";
 import { formatSeconds } from "../units";
-import { type ReviewContext, workSecondsOf, writtenSet } from "./context";
-import { limitersOfSteps, mendsPlane } from "./drill-rules";
-import { atHighestDose, helpersFor, secondsOf, servedOf } from "./plan-rules";
 import { setRemedies } from "./set-remedies";
-import type { Change, Found, Remedy, WrittenStep, WrittenWarmUp } from "./types";
+import type { Change, Remedy } from "./types";
 
 /** Drills offered to add or to swap in. */
 const MOST_OFFERED = 3;
