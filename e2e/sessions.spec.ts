@@ -282,6 +282,32 @@ async function holdList(page: Page): Promise<() => void> {
   return letGo;
 }
 
+test("lists and menus that are asked for before they are there open once they are", async ({ page }) => {
+  await page.goto(`${server.url}/session/today-masters`);
+  await ready(page);
+  // From here on nothing that is fetched later comes at once.
+  await page.route("**/_next/static/chunks/**", async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
+  await page.reload();
+  const approach = page.getByRole("combobox", { name: "Approach" });
+  const was = await approach.textContent();
+  await expect(async () => {
+    await approach.focus();
+    await page.keyboard.press("ArrowDown");
+    await expect(page.getByRole("option").first()).toBeVisible({ timeout: 2500 });
+  }).toPass();
+  await page.keyboard.press("Escape");
+  await expect(approach).toBeFocused();
+  await expect(approach).toHaveText(was!);
+  const menu = page.getByRole("button", { name: "More for this session" });
+  await menu.click();
+  await expect(page.getByRole("menuitem", { name: "Rename" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(menu).toBeFocused();
+});
+
 test("what is chosen in the palette is still chosen when its list arrives and changes nothing", async ({
   page,
 }) => {

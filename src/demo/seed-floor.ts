@@ -17,6 +17,7 @@ import {
 import { database, together, write } from "@/data/database";
 import { keepRecord } from "@/data/keep-record";
 import { floorEvent, floorRun, session, sessionAthlete } from "@/data/schema";
+import { isoDay } from "@/lib/iso-day";
 import { groups } from "./people";
 import { playFloor, seedOf } from "./play-floor";
 import { kit, recordOf, sessionsOn } from "./seed";
@@ -26,8 +27,6 @@ const STARTED_MINUTES_AGO = 6;
 /** Weeks of sessions that have been recorded; of those before the last two the days in each. */
 const RECORDED_WEEKS = 8;
 const DAYS_OF_WEEK = [-7, -5, -3];
-
-const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 /** What is run on the floor of a session, planned as it is now. */
 function planned(row: typeof session.$inferSelect, ids: readonly string[], now: Date) {

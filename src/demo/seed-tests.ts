@@ -1,4 +1,4 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { shippedCatalog } from "@/catalog";
 import { tests } from "@/catalog/tests";
 import { rulesOut } from "@/core/athlete";
@@ -6,6 +6,7 @@ import { type AthleteTest, nextToTry, RESPONSE, responsesFrom, type Trial } from
 import { together, write } from "@/data/database";
 import { testResult, trial } from "@/data/schema";
 import { inParts } from "@/lib/in-parts";
+import { isoDay } from "@/lib/iso-day";
 import { type DemoAthlete, groups } from "./people";
 import { seedOf } from "./play-floor";
 import { normalsFrom, numbersFrom } from "./random";
@@ -45,7 +46,7 @@ function testsAndTrials(now: Date) {
   const people = groups.flatMap((g) => g.athletes);
   for (let week = WEEKS; week >= 1; week--) {
     const monday = addDays(now, -7 * week);
-    const responses = responsesFrom(trials, tests, drills, format(monday, "yyyy-MM-dd"));
+    const responses = responsesFrom(trials, tests, drills, isoDay(monday));
     for (const person of people) {
       const profile = { ...person, areas: person.areas.map(([area, level]) => ({ area, level })) };
       const normal = normalFrom(`week ${week} ${person.id}`);
@@ -63,7 +64,7 @@ function testsAndTrials(now: Date) {
           Array.from({ length: test.sides }, (_, side) =>
             clamped(normal(start + gained + (side === 1 ? uneven : 0) + more, test.measurementError * 0.7)),
           );
-        const day = format(addDays(monday, i + (week % 2)), "yyyy-MM-dd");
+        const day = isoDay(addDays(monday, i + (week % 2)));
         const at = addDays(monday, i).getTime();
         const id = `demo-${person.id}-${test.id}-${WEEKS - week}`;
         const of = { athleteId: person.id, test: test.id, day, at };

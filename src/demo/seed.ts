@@ -1,4 +1,4 @@
-import { addDays, format, parseISO, subDays } from "date-fns";
+import { addDays, parseISO, subDays } from "date-fns";
 import { sql } from "drizzle-orm";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { AthleteRecord } from "@/core/athlete";
@@ -21,10 +21,9 @@ import {
   warmUp,
   workingWeight,
 } from "@/data/schema";
+import { isoDay } from "@/lib/iso-day";
 import { demoGym } from "./gym";
 import { type DemoAthlete, type DemoGroup, groups } from "./people";
-
-const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 export const kit: GymKit = {
   ...demoGym,

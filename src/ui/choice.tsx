@@ -1,28 +1,10 @@
 "use client";
 
-import { Check, ChevronDown } from "lucide-react";
-import { Select } from "radix-ui";
+import { fetchedOnce } from "@/lib/fetched-once";
+import { ChoiceArrow, type ChoiceProps, choiceButton } from "./choice-button";
+import { useStandIn } from "./stand-in";
 
-export interface ChoiceOption {
-  value: string;
-  label: string;
-  note?: string;
-}
-
-export interface ChoiceGroup {
-  label?: string;
-  options: readonly ChoiceOption[];
-}
-
-interface ChoiceProps {
-  label: string;
-  value: string;
-  groups: readonly ChoiceGroup[];
-  onChange: (value: string) => void;
-  /** Shown while nothing is picked. */
-  placeholder?: string;
-  triggerClassName?: string;
-}
+export type { ChoiceGroup, ChoiceOption } from "./choice-button";
 
 /** A pick from a list with its label above it, as a `Stepper` has it. */
 export function LabelledChoice(props: ChoiceProps) {
@@ -61,53 +43,26 @@ export function OptionalChoice({
   );
 }
 
+const list = fetchedOnce(() => import("./choice-list").then((m) => m.ChoiceList));
+
 /** A pick from a list, by mouse, typing or arrows. */
-export function Choice({ label, value, groups, onChange, placeholder, triggerClassName = "" }: ChoiceProps) {
+export function Choice(props: ChoiceProps) {
+  const { fetched: List, takesOver, standIn } = useStandIn(list);
+  if (List) return <List {...props} {...takesOver} />;
+  const { label, value, groups, placeholder, triggerClassName = "" } = props;
+  const picked = groups.flatMap((g) => g.options).find((o) => o.value === value);
   return (
-    <Select.Root value={value} onValueChange={onChange}>
-      <Select.Trigger
-        aria-label={label}
-        className={`inline-flex items-center gap-1 pointer-coarse:min-h-11 rounded-sm text-left hover:text-ember data-[state=open]:text-ember ${triggerClassName}`}
-      >
-        <Select.Value placeholder={placeholder} />
-        <ChevronDown aria-hidden className="size-[0.85em] shrink-0 opacity-60" />
-      </Select.Trigger>
-      <Select.Portal>
-        <Select.Content
-          position="popper"
-          sideOffset={6}
-          className="z-50 max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-56 overflow-hidden rounded-sm border border-ink bg-field shadow-sheet"
-        >
-          <Select.Viewport className="p-1">
-            {groups.map((group) => (
-              <Select.Group key={group.label ?? group.options[0]?.value}>
-                {group.label && (
-                  <Select.Label className="condensed px-2 pt-2 pb-1 text-ink-faint">
-                    {group.label}
-                  </Select.Label>
-                )}
-                {group.options.map((option) => (
-                  <Select.Item
-                    key={option.value}
-                    value={option.value}
-                    className="flex max-w-80 cursor-pointer items-start gap-2 rounded-xs px-2 py-1.5 outline-none data-[highlighted]:bg-chalk-deep"
-                  >
-                    <span className="mt-0.5 w-3.5 shrink-0">
-                      <Select.ItemIndicator>
-                        <Check aria-hidden className="size-3.5" />
-                      </Select.ItemIndicator>
-                    </span>
-                    <span>
-                      <Select.ItemText>{option.label}</Select.ItemText>
-                      {option.note && <span className="block text-2xs text-ink-soft">{option.note}</span>}
-                    </span>
-                  </Select.Item>
-                ))}
-              </Select.Group>
-            ))}
-          </Select.Viewport>
-        </Select.Content>
-      </Select.Portal>
-    </Select.Root>
+    <button
+      type="button"
+      role="combobox"
+      aria-label={label}
+      aria-haspopup="listbox"
+      aria-expanded={false}
+      className={choiceButton(triggerClassName)}
+      {...standIn}
+    >
+      <span>{picked?.label ?? placeholder}</span>
+      <ChoiceArrow />
+    </button>
   );
 }

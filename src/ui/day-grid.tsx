@@ -1,7 +1,8 @@
 "use client";
 
-import { format, parseISO } from "date-fns";
+import { parseISO } from "date-fns";
 import { DayPicker } from "react-day-picker";
+import { isoDay } from "@/lib/iso-day";
 import { CALENDAR_LOOK } from "./calendar-look";
 import { useConventions } from "./conventions";
 
@@ -17,7 +18,7 @@ export function DayGrid({ value, onPick }: { value: string; onPick: (day: string
       autoFocus
       selected={parseISO(value)}
       defaultMonth={parseISO(value)}
-      onSelect={(day) => onPick(format(day, "yyyy-MM-dd"))}
+      onSelect={(day) => onPick(isoDay(day))}
       classNames={CALENDAR_LOOK}
     />
   );

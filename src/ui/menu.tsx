@@ -1,41 +1,41 @@
 "use client";
 
-import { DropdownMenu } from "radix-ui";
-import type { ComponentProps, ReactNode } from "react";
+import type { ComponentType, Ref } from "react";
+import { fetchedOnce } from "@/lib/fetched-once";
+import { IconButton } from "./button";
+import { useStandIn } from "./stand-in";
 
-/** What opens under a button and lists what it can do. Stands inside a DropdownMenu.Root, after its trigger. */
-export function MenuContent({
-  children,
-  align = "end",
-}: {
-  children: ReactNode;
-  /** Which edges of the two are in line. */
+type Icon = ComponentType<{ className?: string }>;
+
+/** One thing of a menu; "line" parts what is above it from what is below. */
+export type MenuEntry = { label: string; Icon?: Icon; note?: string; onSelect: () => void } | "line";
+
+export interface MenuProps {
+  label: string;
+  Icon: Icon;
+  entries: readonly MenuEntry[];
+  /** Which edges of the button and of what opens under it are in line. */
   align?: "start" | "end";
-}) {
-  return (
-    <DropdownMenu.Portal>
-      <DropdownMenu.Content
-        align={align}
-        sideOffset={6}
-        className="z-50 min-w-56 rounded-sm border border-ink bg-field p-1 shadow-sheet"
-      >
-        {children}
-      </DropdownMenu.Content>
-    </DropdownMenu.Portal>
-  );
+  className?: string;
+  ref?: Ref<HTMLButtonElement>;
 }
 
-/** One thing of a menu. */
-export function MenuItem({
-  onSelect,
-  children,
-}: Pick<ComponentProps<typeof DropdownMenu.Item>, "onSelect" | "children">) {
+const list = fetchedOnce(() => import("./menu-list").then((m) => m.MenuList));
+
+/** An icon that opens a list of what can be done; with nothing in it, it is off. */
+export function Menu(props: MenuProps) {
+  const { fetched: List, takesOver, standIn } = useStandIn(list);
+  if (List) return <List {...props} {...takesOver} />;
+  const { label, Icon, entries, className, ref } = props;
   return (
-    <DropdownMenu.Item
-      className="flex min-h-9 cursor-pointer items-center gap-2.5 rounded-xs px-2.5 outline-none data-[highlighted]:bg-chalk-deep"
-      onSelect={onSelect}
+    <IconButton
+      {...{ label, className, ref }}
+      aria-haspopup="menu"
+      aria-expanded={false}
+      disabled={entries.length === 0}
+      {...standIn}
     >
-      {children}
-    </DropdownMenu.Item>
+      <Icon aria-hidden className="size-4" />
+    </IconButton>
   );
 }

@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from
 import path from "node:path";
 import { type Client, createClient } from "@libsql/client";
 import { format } from "date-fns";
+import { isoDay } from "@/lib/iso-day";
 import { DatabaseTrouble, damaged, EXIT } from "./trouble";
 
 /** How many copies are kept that were made by themselves. */
@@ -78,7 +79,7 @@ export async function copyBeforeUpgrade(client: Client, file: string, migration:
 
 /** Makes today's copy where there is none yet. Returns whether it did. */
 export async function copyOnceADay(client: Client, file: string, now = new Date()): Promise<boolean> {
-  const to = path.join(copiesFolder(file), `day-${format(now, "yyyy-MM-dd")}.db`);
+  const to = path.join(copiesFolder(file), `day-${isoDay(now)}.db`);
   if (existsSync(to)) return false;
   await copyTo(client, to);
   forgetOldCopies(file);

@@ -12,6 +12,7 @@ import { counted } from "@/core/units";
 import { NewSession, NewSessionSheet } from "@/features/new-session/new-session";
 import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
+import { isoDay } from "@/lib/iso-day";
 import type { Calendar, CalendarSession, CalendarView } from "@/server/sessions/list-calendar";
 import { ClockTime } from "@/ui/clock-time";
 import { useConventions } from "@/ui/conventions";
@@ -35,8 +36,6 @@ const NOW_EVERY_MS = 60_000;
 const WHOLE_DAYS = { hour: "2-digit", minute: "2-digit", hour12: false } as const;
 const HALF_DAYS = { hour: "numeric", minute: "2-digit", hour12: true } as const;
 
-const iso = (day: Date) => format(day, "yyyy-MM-dd");
-
 /** Sessions by day and clock time. Dragged to another day or time they are moved; on their own page too. */
 export function CalendarPage({ listed, today }: { listed: Calendar; today: string }) {
   const { day, view, first, sessions, more } = listed;
@@ -56,7 +55,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
     const lead = session.time ? clockMinutes(session.time) - clockMinutes(session.from!) : 0;
     const start = event.start!;
     const time = event.allDay ? null : clockTime(start.getHours() * 60 + start.getMinutes() + lead);
-    if ((await move(session, { day: iso(start), time })) === null) revert();
+    if ((await move(session, { day: isoDay(start), time })) === null) revert();
   };
   const { clock, weekStart } = useConventions();
   // The server does not know the clock of who looks: until the page is there it is midnight, and no line is drawn.
@@ -136,7 +135,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
             eventDrop={(arg) => void drop(arg)}
             dateClick={({ date, allDay }) =>
               setFree({
-                day: iso(date),
+                day: isoDay(date),
                 time: allDay ? null : clockTime(date.getHours() * 60 + date.getMinutes()),
               })
             }
@@ -146,7 +145,7 @@ export function CalendarPage({ listed, today }: { listed: Calendar; today: strin
               keepFocus(event.id, el);
             }}
             dayHeaderContent={({ date }) => (
-              <Link href={hrefOf(iso(date), "day")} className="calendar-day">
+              <Link href={hrefOf(isoDay(date), "day")} className="calendar-day">
                 {format(date, "EEE d")}
               </Link>
             )}

@@ -1,11 +1,11 @@
 "use client";
 
-import { format } from "date-fns";
 import { Plus } from "lucide-react";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useLooker } from "@/client/looker";
 import { useOfferActions } from "@/client/palette-actions";
+import { isoDay } from "@/lib/iso-day";
 import { Button } from "@/ui/button";
 import { later } from "@/ui/later";
 
@@ -17,7 +17,7 @@ const Opener = createContext<(day: string) => void>(() => undefined);
 /** Gives the pages in it the way to a new session, by `N` and from the palette. */
 export function NewSessionAnywhere({ children }: { children: ReactNode }) {
   const [day, setDay] = useState<string | null>(null);
-  const openToday = useCallback(() => setDay(format(new Date(), "yyyy-MM-dd")), []);
+  const openToday = useCallback(() => setDay(isoDay(new Date())), []);
   useHotkeys("n", openToday, { preventDefault: true });
   useOfferActions(
     useMemo(() => [{ label: "New session", keys: "N", run: openToday }], [openToday]),

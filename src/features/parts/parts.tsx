@@ -1,7 +1,6 @@
 "use client";
 
-import { Star } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
+import { Ellipsis, Star } from "lucide-react";
 import { type ReactNode, useRef, useState } from "react";
 import { ok } from "@/lib/result";
 import { Button, IconButton } from "@/ui/button";
@@ -9,7 +8,7 @@ import { LabelledChoice, OptionalChoice } from "@/ui/choice";
 import { DayField } from "@/ui/day-field";
 import { DragList, DragRow } from "@/ui/drag-list";
 import { KeyList } from "@/ui/key-list";
-import { MenuContent, MenuItem } from "@/ui/menu";
+import { Menu } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog";
 import { PickSheet } from "@/ui/pick-sheet-later";
 import { SearchField } from "@/ui/search-field";
@@ -54,14 +53,7 @@ function Buttons() {
       <IconButton label="With a tip" keys="K">
         <Star aria-hidden className="size-4" />
       </IconButton>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <Button>A menu</Button>
-        </DropdownMenu.Trigger>
-        <MenuContent>
-          <MenuItem onSelect={() => {}}>An item</MenuItem>
-        </MenuContent>
-      </DropdownMenu.Root>
+      <Menu label="A menu" Icon={Ellipsis} entries={[{ label: "An item", onSelect: () => {} }]} />
       <StepLinks of="part" before="#" after="#" />
       <ThemeButton />
     </Part>

@@ -7,6 +7,7 @@ import { DayPicker } from "react-day-picker";
 import { toast } from "@/client/toast";
 import { answered, useAsk } from "@/client/use-ask";
 import { repeatDays, type Session } from "@/core/session";
+import { isoDay } from "@/lib/iso-day";
 import { copySessionAction, removeSessionAction } from "@/server/actions/sessions";
 import { Button } from "@/ui/button";
 import { CALENDAR_LOOK } from "@/ui/calendar-look";
@@ -15,7 +16,6 @@ import { Sheet, SheetButtons } from "@/ui/sheet";
 import { WholeStepper } from "@/ui/whole-stepper";
 
 const MOST_WEEKS = 26;
-const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 /** Copies a session to days that are picked one by one, or week after week. */
 export function CopyDialog({

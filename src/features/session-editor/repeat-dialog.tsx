@@ -17,6 +17,7 @@ import {
   USUAL_PROGRESSION,
   weeksBetween,
 } from "@/core/session";
+import { isoDay } from "@/lib/iso-day";
 import { daysAfter } from "@/lib/weekly-rule";
 import { removeSeriesAction, repeatSessionAction } from "@/server/actions/sessions";
 import { DayField } from "@/ui/day-field";
@@ -61,7 +62,7 @@ function RepeatForm({ session, onDone }: { session: Session; onDone: () => void 
   const router = useRouter();
   const ask = useAsk();
   const [weekdays, setWeekdays] = useState<number[]>([weekdayOf(session.day)]);
-  const [until, setUntil] = useState(format(addWeeks(parseISO(session.day), USUAL_WEEKS), "yyyy-MM-dd"));
+  const [until, setUntil] = useState(isoDay(addWeeks(parseISO(session.day), USUAL_WEEKS)));
   const percent = firstPercent(session);
   const [progression, setProgression] = useState<Progression | null>(
     percent === null ? null : USUAL_PROGRESSION,

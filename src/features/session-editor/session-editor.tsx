@@ -1,6 +1,5 @@
 "use client";
 
-import { format } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { useCatalog } from "@/client/catalog";
@@ -10,6 +9,7 @@ import { followSession, type Session } from "@/core/session";
 import { AthleteSide } from "@/features/athletes/athlete-side-later";
 import { Announcement } from "@/features/shared/announcement";
 import { useAnnounced } from "@/features/shared/use-announced";
+import { isoDay } from "@/lib/iso-day";
 import type { FloorStatus } from "@/server/floor/floor-status";
 import type { OpenSession } from "@/server/sessions/open-session";
 import type { SessionStamp } from "@/server/sessions/session-stamp";
@@ -171,7 +171,7 @@ export function SessionEditor({
             {about && (
               <AthleteSide
                 of={about}
-                day={format(new Date(), "yyyy-MM-dd")}
+                day={isoDay(new Date())}
                 back={`/session/${session.id}`}
                 open
                 onOpenChange={(open) => !open && setAbout(null)}

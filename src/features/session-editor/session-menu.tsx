@@ -2,17 +2,15 @@
 
 import { CopyPlus, Ellipsis, LayoutTemplate, PencilLine, Repeat, Trash2, TrendingUp } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { DropdownMenu } from "radix-ui";
-import { type ComponentType, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { toast } from "@/client/toast";
 import { answered } from "@/client/use-ask";
 import type { Session, SessionEdit } from "@/core/session";
 import { RaiseDialog } from "@/features/raise-weights/raise-dialog-later";
 import { toastUndo } from "@/features/recent-changes/toast-undo";
 import { keepTemplateAction, removeSeriesAction, removeSessionAction } from "@/server/actions/sessions";
-import { IconButton } from "@/ui/button";
 import { later } from "@/ui/later";
-import { MenuContent, MenuItem } from "@/ui/menu";
+import { Menu, type MenuEntry } from "@/ui/menu";
 import { NameDialog } from "@/ui/name-dialog-later";
 import { CopyDialog } from "./copy-dialog";
 
@@ -41,33 +39,23 @@ export function SessionMenu({ session, onEdit }: { session: Session; onEdit: (ed
     toastUndo(`${outcome.what}: deleted.`, outcome.token, () => router.push(`/session/${session.id}`));
   };
 
-  const item = (Icon: ComponentType<{ className?: string }>, words: string, onSelect: () => void) => (
-    <MenuItem onSelect={onSelect}>
-      <Icon aria-hidden className="size-4 text-ink-soft" />
-      {words}
-    </MenuItem>
-  );
+  const ofSeries: MenuEntry[] = [
+    { label: "Delete this and the following", Icon: Trash2, onSelect: () => void removeMore("following") },
+    { label: "Delete all to come", Icon: Trash2, onSelect: () => void removeMore("all") },
+  ];
+  const entries: MenuEntry[] = [
+    { label: "Rename", Icon: PencilLine, onSelect: () => setOpened("name") },
+    { label: "Change working weights", Icon: TrendingUp, onSelect: () => setOpened("raise") },
+    { label: "Copy to other days", Icon: CopyPlus, onSelect: () => setOpened("copy") },
+    { label: "Repeat every week", Icon: Repeat, onSelect: () => setOpened("repeat") },
+    { label: "Save as template", Icon: LayoutTemplate, onSelect: () => setOpened("template") },
+    "line",
+    { label: session.series ? "Delete this one" : "Delete", Icon: Trash2, onSelect: () => void remove() },
+    ...(session.series ? ofSeries : []),
+  ];
   return (
     <>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <IconButton ref={home} label="More for this session">
-            <Ellipsis aria-hidden className="size-4" />
-          </IconButton>
-        </DropdownMenu.Trigger>
-        <MenuContent>
-          {item(PencilLine, "Rename", () => setOpened("name"))}
-          {item(TrendingUp, "Change working weights", () => setOpened("raise"))}
-          {item(CopyPlus, "Copy to other days", () => setOpened("copy"))}
-          {item(Repeat, "Repeat every week", () => setOpened("repeat"))}
-          {item(LayoutTemplate, "Save as template", () => setOpened("template"))}
-          <DropdownMenu.Separator className="my-1 h-px bg-line" />
-          {item(Trash2, session.series ? "Delete this one" : "Delete", () => void remove())}
-          {session.series &&
-            item(Trash2, "Delete this and the following", () => void removeMore("following"))}
-          {session.series && item(Trash2, "Delete all to come", () => void removeMore("all"))}
-        </MenuContent>
-      </DropdownMenu.Root>
+      <Menu ref={home} label="More for this session" Icon={Ellipsis} entries={entries} />
       <RaiseDialog
         home={home}
         athleteIds={session.participants.map((p) => p.athleteId)}

@@ -1,6 +1,5 @@
 "use client";
 
-import { format } from "date-fns";
 import { Keyboard, Printer, UserRound } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
@@ -11,6 +10,7 @@ import { FloorLink } from "@/features/shared/floor-link";
 import { SaveSign, UndoButtons } from "@/features/shared/save-sign";
 import { SiteMenu } from "@/features/shared/site-menu";
 import { Wordmark } from "@/features/shared/wordmark";
+import { isoDay } from "@/lib/iso-day";
 import type { FloorStatus } from "@/server/floor/floor-status";
 import { IconButton } from "@/ui/button";
 import { Choice } from "@/ui/choice";
@@ -72,7 +72,7 @@ export function SessionTop({
       {athlete && (
         <AthleteSide
           of={athlete}
-          day={format(new Date(), "yyyy-MM-dd")}
+          day={isoDay(new Date())}
           back={`${href}/${athlete.id}`}
           open={isAbout}
           onOpenChange={setAbout}

@@ -1,13 +1,11 @@
 "use client";
 
 import { ArrowRightLeft } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import { useCatalog } from "@/client/catalog";
 import { drillById } from "@/core/catalog";
 import type { GroupPlan } from "@/core/group";
 import type { SessionEdit } from "@/core/session";
-import { IconButton } from "@/ui/button";
-import { MenuContent, MenuItem } from "@/ui/menu";
+import { Menu } from "@/ui/menu";
 
 /** Puts another drill in the place of one that all do: its easier and harder version and what else would do. */
 export function SwapDrill({
@@ -29,20 +27,14 @@ export function SwapDrill({
     ...(drill?.substitutes ?? []).map((s) => ({ id: s, how: "" })),
   ].filter((o) => drillById(catalog, o.id) && !plan.shared.some((s) => s.drill === o.id));
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
-        <IconButton label={`Swap ${name}`} disabled={options.length === 0}>
-          <ArrowRightLeft aria-hidden className="size-4" />
-        </IconButton>
-      </DropdownMenu.Trigger>
-      <MenuContent>
-        {options.map((o) => (
-          <MenuItem key={o.id} onSelect={() => onEdit({ kind: "swap", drill: id, with: o.id })}>
-            {drillById(catalog, o.id)!.name}
-            <span className="condensed ml-auto pl-2 text-ink-faint">{o.how}</span>
-          </MenuItem>
-        ))}
-      </MenuContent>
-    </DropdownMenu.Root>
+    <Menu
+      label={`Swap ${name}`}
+      Icon={ArrowRightLeft}
+      entries={options.map((o) => ({
+        label: drillById(catalog, o.id)!.name,
+        note: o.how,
+        onSelect: () => onEdit({ kind: "swap", drill: id, with: o.id }),
+      }))}
+    />
   );
 }

@@ -8,6 +8,7 @@ import { DeskLink } from "@/features/shared/desk-link";
 import { FloorLink } from "@/features/shared/floor-link";
 import { SiteHeader } from "@/features/shared/site-header";
 import { SmallStair } from "@/features/shared/small-stair";
+import { isoDay } from "@/lib/iso-day";
 import type { FollowUp } from "@/server/follow-ups/follow-ups";
 import type { DayLine, DayPage, DaySession } from "@/server/sessions/list-day";
 import { ClockTime } from "@/ui/clock-time";
@@ -34,7 +35,7 @@ export function Today({
   const minutes = Math.max(LEAST_MINUTES, ...lines.map((l) => Math.ceil(l.stair.seconds / 60) + 1));
   const attention = lines.filter((l) => l.attention.length > 0).length;
   const hrefOf = (by: number) => {
-    const to = format(addDays(parseISO(day), by), "yyyy-MM-dd");
+    const to = isoDay(addDays(parseISO(day), by));
     return to === today ? "/" : `/?day=${to}`;
   };
   const words = [

@@ -1,6 +1,7 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { readAthlete } from "@/data/athletes";
 import { listSessionsWith } from "@/data/sessions";
+import { isoDay } from "@/lib/iso-day";
 import { getRecord } from "../api/athlete-record";
 import { openAthlete } from "../athletes/athletes";
 import { cardTokenFor } from "../cards/card-addresses";
@@ -16,7 +17,7 @@ export async function ownPage(athleteId: string) {
   const athlete = await readAthlete(athleteId);
   if (!athlete) return null;
   const now = new Date();
-  const iso = (days: number) => format(addDays(now, days), "yyyy-MM-dd");
+  const iso = (days: number) => isoDay(addDays(now, days));
   const sessions = await listSessionsWith(athleteId, iso(-BACK), iso(AHEAD));
   const open = (await openFollowUps(athleteId)).filter((f) => f.moment !== null);
   const asked = await Promise.all(

@@ -1,7 +1,8 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { weight } from "@/core/units";
 import { readAthletes } from "@/data/athletes";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { openWarmUp, saveAthleteAction, warmUpOf } from "../__tests__/now";
 import { athleteRecords } from "../athletes/athlete-record";
@@ -13,7 +14,7 @@ withTemporaryDatabase();
 
 beforeAll(() => seedDemo(new Date()));
 
-const iso = (days: number) => format(addDays(new Date(), days), "yyyy-MM-dd");
+const iso = (days: number) => isoDay(addDays(new Date(), days));
 
 test("the palette knows everybody, and the sessions of these days, those to come first", async () => {
   const { athletes, sessions } = await placesToGo();

@@ -1,5 +1,6 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
   openByAddress,
@@ -17,7 +18,6 @@ withTemporaryDatabase();
 beforeAll(() => seedDemo(new Date()));
 
 const sessionId = "today-masters";
-const iso = (day: Date) => format(day, "yyyy-MM-dd");
 
 async function tokenOf(athleteId: string) {
   return (await cardAddressesOf(sessionId)).get(athleteId)!.path.replace("/card/", "");
@@ -31,7 +31,7 @@ async function moveTo(day: string) {
 }
 
 afterEach(async () => {
-  await moveTo(iso(new Date()));
+  await moveTo(isoDay(new Date()));
   await stopSharingCardsAction({ sessionId, athleteIds: ["mei", "rashid"] });
 });
 
@@ -52,10 +52,10 @@ test("each has its own, for those who are there, and it is gone once revoked", a
 test("they end a week after the session, and are not made for one longer ago", async () => {
   await shareCardsAction({ sessionId, athleteIds: ["mei"] });
   const mei = await tokenOf("mei");
-  await moveTo(iso(addDays(new Date(), -7)));
+  await moveTo(isoDay(addDays(new Date(), -7)));
   expect(await openByAddress(mei)).not.toBeNull();
-  expect(await sharedCards()).toMatchObject([{ id: sessionId, lastDay: iso(new Date()) }]);
-  await moveTo(iso(addDays(new Date(), -8)));
+  expect(await sharedCards()).toMatchObject([{ id: sessionId, lastDay: isoDay(new Date()) }]);
+  await moveTo(isoDay(addDays(new Date(), -8)));
   expect(await openByAddress(mei)).toBeNull();
   expect(await sharedCards()).toEqual([]);
   expect(await shareCardsAction({ sessionId, athleteIds: ["rashid"] })).toMatchObject({
@@ -70,7 +70,7 @@ test("those in force are listed by session with whose they are", async () => {
   const [shared, ...others] = await sharedCards();
   expect(others).toEqual([]);
   expect(shared!.athletes.map((a) => a.id)).toEqual(["mei", "rashid"]);
-  expect(shared!.lastDay).toBe(iso(addDays(new Date(), 7)));
+  expect(shared!.lastDay).toBe(isoDay(addDays(new Date(), 7)));
 });
 
 test("a deleted session that comes back has them again", async () => {

@@ -1,4 +1,4 @@
-import { addDays, format, parseISO, subDays } from "date-fns";
+import { addDays, parseISO, subDays } from "date-fns";
 import QRCode from "qrcode";
 import { z } from "zod";
 import type { Catalog } from "@/core/catalog";
@@ -10,6 +10,7 @@ import {
   readCardAddress,
 } from "@/data/card-addresses";
 import { readSession } from "@/data/sessions";
+import { isoDay } from "@/lib/iso-day";
 import { newSecret } from "../access/secrets";
 import { presentOf } from "../plans/plan-session";
 import { type Refused, refuse } from "../schemas/problems";
@@ -20,12 +21,12 @@ const DAYS_AFTER = 7;
 
 /** The last day on which the addresses of a session's cards work. */
 export function lastDayOfCards(sessionDay: string): string {
-  return format(addDays(parseISO(sessionDay), DAYS_AFTER), "yyyy-MM-dd");
+  return isoDay(addDays(parseISO(sessionDay), DAYS_AFTER));
 }
 
 /** The first day of sessions whose cards' addresses still work. */
 function firstDayInForce(): string {
-  return format(subDays(new Date(), DAYS_AFTER), "yyyy-MM-dd");
+  return isoDay(subDays(new Date(), DAYS_AFTER));
 }
 
 /** Under which address phones reach this server: PUBLIC_URL, without a slash at its end; null: it is not set. */

@@ -1,5 +1,5 @@
 import Ajv from "ajv/dist/2020";
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { eq } from "drizzle-orm";
 import { doseOfFormat } from "@/core/dose";
 import { weight } from "@/core/units";
@@ -7,6 +7,7 @@ import { type GoneIds, putBundle } from "@/data/bundle";
 import { write } from "@/data/database";
 import { session } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
   compareBundle,
@@ -357,7 +358,7 @@ test("a bundle keeps series, sub-groups, wishes, settings and films", async () =
   const subGroups = [{ name: "New", athleteIds: ["ilse"], lifts: of.lifts }];
   const racks = { ...of.racks, staggered: true };
   await saveSessionAction({ revision, session: { ...of, subGroups, racks } });
-  const until = format(addDays(new Date(), 15), "yyyy-MM-dd");
+  const until = isoDay(addDays(new Date(), 15));
   await repeatSessionAction({ id: of.id, weekdays: [0, 1, 2, 3, 4, 5, 6], until, progression: null });
   const group = (await wishesOfDrill("front-plank")).find((w) => w.of === "group")!;
   await wishForDrillAction({ of: "group", id: group.id, drill: "front-plank", wish: "never" });

@@ -1,10 +1,11 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { Pain } from "@/core/floor";
 import { together, write } from "@/data/database";
 import { type DoneDrillRow, putSessionRecord } from "@/data/records";
 import { followUp } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { noteWeightAction } from "../actions/athletes";
 import { answerFollowUpAction, markAreaAction, smallestDoseAction } from "../actions/follow-ups";
@@ -19,7 +20,7 @@ withTemporaryDatabase();
 
 const SESSION = "today-masters";
 const ATHLETE = "fatoumata";
-const dayBefore = (days: number) => format(addDays(new Date(), -days), "yyyy-MM-dd");
+const dayBefore = (days: number) => isoDay(addDays(new Date(), -days));
 const pain: Pain = { area: "knee", level: 3, quality: "dull", signs: [], lift: 0 };
 
 /** Writes down that somebody hurt in a session so many days ago, at noon. */

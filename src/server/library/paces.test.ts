@@ -1,9 +1,10 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { shippedCatalog } from "@/catalog";
 import { drillById } from "@/core/catalog";
 import { doseSeconds } from "@/core/dose";
 import { type DoneDrillRow, putSessionRecord } from "@/data/records";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { openCatalog } from "./catalog";
 
@@ -16,7 +17,7 @@ const dose = { sets: 2, amount: 30 };
 /** Everybody does a drill of a minute in so many seconds, so many days ago. */
 async function took(seconds: number, ago: number, over: Partial<DoneDrillRow> = {}) {
   const sessionId = `s${ago}`;
-  const day = format(addDays(new Date(), -ago), "yyyy-MM-dd");
+  const day = isoDay(addDays(new Date(), -ago));
   await putSessionRecord(sessionId, {
     sessions: people.map((athleteId) => ({
       ...{ sessionId, athleteId, day, name: "S", presence: "there", plannedSeconds: 1, readySeconds: 1 },

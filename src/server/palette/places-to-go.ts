@@ -1,6 +1,7 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { listAthletes } from "@/data/athletes";
 import { listSessions } from "@/data/sessions";
+import { isoDay } from "@/lib/iso-day";
 
 /** Days around today whose sessions the palette knows. */
 const AROUND = 7;
@@ -8,12 +9,11 @@ const MOST_SESSIONS = 60;
 
 /** Where the palette can go: everybody, and the sessions of these days, today's first. */
 export async function placesToGo(now = new Date()) {
-  const iso = (day: Date) => format(day, "yyyy-MM-dd");
   const page = { limit: MOST_SESSIONS, offset: 0 };
   const [athletes, next, last] = await Promise.all([
     listAthletes(),
-    listSessions(iso(now), iso(addDays(now, AROUND)), page),
-    listSessions(iso(addDays(now, -AROUND)), iso(addDays(now, -1)), page),
+    listSessions(isoDay(now), isoDay(addDays(now, AROUND)), page),
+    listSessions(isoDay(addDays(now, -AROUND)), isoDay(addDays(now, -1)), page),
   ]);
   return {
     athletes: athletes.map(({ id, name, group }) => ({ id, name, group })),

@@ -1,5 +1,6 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { forgetOldPlans } from "@/data/plans";
+import { isoDay } from "@/lib/iso-day";
 import { openCatalog } from "../library/catalog";
 import { listDay } from "../sessions/list-day";
 
@@ -10,8 +11,7 @@ const DAYS = 2;
 export async function planAhead(now = new Date()): Promise<void> {
   try {
     await forgetOldPlans();
-    for (let day = 0; day < DAYS; day++)
-      await listDay(format(addDays(now, day), "yyyy-MM-dd"), 1, await openCatalog());
+    for (let day = 0; day < DAYS; day++) await listDay(isoDay(addDays(now, day)), 1, await openCatalog());
   } catch (error) {
     // Nobody waits for it: who looks at the day then is told what is wrong.
     console.error("The plans of these days could not be worked out ahead:", error);

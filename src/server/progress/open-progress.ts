@@ -1,4 +1,4 @@
-import { addDays, format, parseISO } from "date-fns";
+import { addDays, parseISO } from "date-fns";
 import { testById } from "@/catalog/tests";
 import { drillById, liftById, PHASE_NAMES, PHASES } from "@/core/catalog";
 import type { DemandId } from "@/core/demands";
@@ -18,6 +18,7 @@ import {
   secondsByDrill,
 } from "@/data/records";
 import { listTestResults, listTrials } from "@/data/trials";
+import { isoDay } from "@/lib/iso-day";
 import { bodyOf } from "../athletes/athlete-record";
 import { gymKit } from "../gyms/gym-kit";
 import { openCatalog } from "../library/catalog";
@@ -75,7 +76,7 @@ export interface AthleteProgress extends Progress {
   results: readonly NotedResult[];
 }
 
-const dayBefore = (day: string, days: number) => format(addDays(parseISO(day), -days), "yyyy-MM-dd");
+const dayBefore = (day: string, days: number) => isoDay(addDays(parseISO(day), -days));
 /** Before anything was written down. */
 const EVER = "0001-01-01";
 

@@ -1,10 +1,11 @@
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { shippedCatalog as catalog } from "@/catalog";
 import type { DemandId } from "@/core/demands";
 import { weight } from "@/core/units";
 import { putFollowUp } from "@/data/follow-ups";
 import { type AthleteSessionRow, type DoneDrillRow, type DoneSetRow, putSessionRecord } from "@/data/records";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { noteWeightAction } from "../actions/athletes";
 import { noteResultAction, noteTrialAction } from "../actions/trials";
@@ -17,7 +18,7 @@ withTemporaryDatabase();
 const ATHLETE = "ilse";
 const ANKLE: DemandId = "ankle-dorsiflexion";
 const drill = catalog.drills.find((d) => d.serves[ANKLE] === 3)!;
-const day = (ago: number) => format(addDays(new Date(), -ago), "yyyy-MM-dd");
+const day = (ago: number) => isoDay(addDays(new Date(), -ago));
 
 /** Writes down a session so many days ago: one drill, one working set. */
 async function trained(

@@ -1,6 +1,6 @@
-import { format } from "date-fns";
+import { isoDay } from "@/lib/iso-day";
 
 /** Today as an ISO day in the server's time zone. */
 export function today(): string {
-  return format(new Date(), "yyyy-MM-dd");
+  return isoDay(new Date());
 }

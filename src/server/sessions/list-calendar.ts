@@ -1,7 +1,8 @@
-import { addDays, format, parseISO, startOfWeek } from "date-fns";
+import { addDays, parseISO, startOfWeek } from "date-fns";
 import { type Catalog, liftById } from "@/core/catalog";
 import { clockMinutes, clockTime } from "@/core/session";
 import { listSessions } from "@/data/sessions";
+import { isoDay } from "@/lib/iso-day";
 import { type FloorStatus, floorStatuses } from "../floor/floor-status";
 import { gymSettings } from "../gyms/gym-kit";
 import { parseSession } from "./open-session";
@@ -37,9 +38,11 @@ export async function listCalendar(day: string, view: CalendarView, catalog: Cat
     view === "week"
       ? startOfWeek(parseISO(day), { weekStartsOn: (await gymSettings()).weekStart })
       : parseISO(day);
-  const iso = (d: Date) => format(d, "yyyy-MM-dd");
   const last = view === "week" ? addDays(first, 6) : first;
-  const { total, sessions } = await listSessions(iso(first), iso(last), { limit: MOST_SHOWN, offset: 0 });
+  const { total, sessions } = await listSessions(isoDay(first), isoDay(last), {
+    limit: MOST_SHOWN,
+    offset: 0,
+  });
   const statusOf = await floorStatuses(sessions.map((row) => row.session.id));
   const shown = sessions.map((row): CalendarSession => {
     const { id, name, day: on, time, revision } = row.session;
@@ -50,6 +53,6 @@ export async function listCalendar(day: string, view: CalendarView, catalog: Cat
     const people = row.participants.filter((p) => !p.absent).length;
     return { id, name, day: on, from, time, lifts, people, floor: statusOf(id), revision };
   });
-  return { day, view, first: iso(first), sessions: shown, more: Math.max(0, total - shown.length) };
+  return { day, view, first: isoDay(first), sessions: shown, more: Math.max(0, total - shown.length) };
 }
 export type Calendar = Awaited<ReturnType<typeof listCalendar>>;

@@ -1,12 +1,13 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { shippedCatalog as catalog } from "@/catalog";
 import { weight } from "@/core/units";
 import { write } from "@/data/database";
 import { session } from "@/data/schema";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import { listDay, openSession, saveAthleteAction, saveSessionAction } from "../__tests__/now";
 import { openAthlete } from "../athletes/athletes";
@@ -23,7 +24,7 @@ const lineOf = async (id: string) =>
 
 test("an old working weight is worth a look, after what is worse", async () => {
   const { draft, revision } = (await openAthlete("palwasha"))!;
-  const old = format(addDays(new Date(), -80), "yyyy-MM-dd");
+  const old = isoDay(addDays(new Date(), -80));
   const [newest] = draft.weights;
   const weights = draft.weights.filter((w) => w.day === newest!.day).map((w) => ({ ...w, day: old }));
   expect((await lineOf("palwasha")).attention).toEqual([]);
@@ -96,7 +97,7 @@ test("a plan that cannot be worked out is said with its session, and stops no ot
   process.env.PLAN_THREAD = script;
   const said = jest.spyOn(console, "error").mockImplementation(() => undefined);
   try {
-    const day = format(addDays(new Date(), 2), "yyyy-MM-dd");
+    const day = isoDay(addDays(new Date(), 2));
     const opened = await openSession("today-pilots");
     if (!opened.ok) throw new Error("not opened");
     const { session: before, revision } = opened.value;

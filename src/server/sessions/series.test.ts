@@ -1,5 +1,6 @@
-import { addDays, format, parseISO } from "date-fns";
+import { addDays, parseISO } from "date-fns";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
   changeSeriesAction,
@@ -24,7 +25,7 @@ const opened = async (id: string) => {
   return session.value;
 };
 const weekdayOf = (day: string) => (parseISO(day).getDay() + 6) % 7;
-const until = format(addDays(parseISO(today()), 21), "yyyy-MM-dd");
+const until = isoDay(addDays(parseISO(today()), 21));
 const PERCENT = { sets: 3, reps: 5, load: { kind: "percent", percent: 70, of: "max" } } as const;
 
 /** The session with a share of the maximum, come again three times. */

@@ -1,5 +1,5 @@
 import { TZDate } from "@date-fns/tz";
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import ical, { ICalEventTransparency } from "ical-generator";
 import { tzlib_get_ical_block } from "timezones-ical-library";
 import { type Catalog, liftById } from "@/core/catalog";
@@ -7,6 +7,7 @@ import { clockMinutes } from "@/core/session";
 import { counted } from "@/core/units";
 import { listGyms } from "@/data/gyms";
 import { listSessions } from "@/data/sessions";
+import { isoDay } from "@/lib/iso-day";
 import { publicUrl } from "../cards/card-addresses";
 import { leadOf } from "./list-calendar";
 import { parseSession } from "./open-session";
@@ -34,8 +35,7 @@ function at(day: string, minutes: number, timeZone: string | null): Date {
  * whoever looks. It says who comes by number only.
  */
 export async function sessionsCalendar(catalog: Catalog, now = new Date()): Promise<string> {
-  const iso = (day: Date) => format(day, "yyyy-MM-dd");
-  const { sessions } = await listSessions(iso(addDays(now, -BACK)), iso(addDays(now, AHEAD)), {
+  const { sessions } = await listSessions(isoDay(addDays(now, -BACK)), isoDay(addDays(now, AHEAD)), {
     limit: MOST_EVENTS,
     offset: 0,
   });

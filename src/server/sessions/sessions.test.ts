@@ -2,9 +2,10 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { createClient } from "@libsql/client";
-import { addDays, format } from "date-fns";
+import { addDays } from "date-fns";
 import { weight } from "@/core/units";
 import { seedDemo } from "@/demo/seed";
+import { isoDay } from "@/lib/iso-day";
 import { withTemporaryDatabase } from "../__tests__/database";
 import {
   copySessionAction,
@@ -31,7 +32,7 @@ withTemporaryDatabase();
 
 beforeAll(() => seedDemo(new Date()));
 
-const later = (days: number) => format(addDays(new Date(), days), "yyyy-MM-dd");
+const later = (days: number) => isoDay(addDays(new Date(), days));
 
 async function opened(id: string) {
   const found = await openSession(id);
