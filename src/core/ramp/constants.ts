@@ -49,6 +49,8 @@ export const MOST_ADDED = { usual: 2, sore: 4 };
 export const ADDED_FOR_AREA = { 0: 0, 1: 1, 2: 2, sore: 3 } as const;
 /** Sets added for an area or a cold room lie under this share of the working weight. */
 export const LIGHT_SHARE = 0.6;
+/** Light sets lie at least this share of the working weight and so many everyday steps apart. */
+export const LIGHT_GAP = { share: 0.1, steps: 2 };
 /** A step of more than this share of the working weight is a great one. */
 export const GREAT_STEP = 1 / 3;
 /** A full warm-up of the same demands takes this share off the sets of a later lift. */
@@ -62,7 +64,7 @@ export const WARM_START = { least: 0.3, byWarmth: 0.25 };
 /** From this warmth on a short bridge is its last step alone. */
 export const SHORT_BRIDGE_WARM_AT = 0.5;
 
-/** Neighbours lie at least this share of the working weight apart. */
+/** Neighbours lie at least this share of the working weight apart, and `leastGap` with a bar. */
 export const LEAST_GAP = 0.04;
 /** A first jump over this share of the working weight, and over `firstJump`, asks for one set more. */
 export const FIRST_JUMP_SHARE = 0.5;
@@ -95,6 +97,8 @@ export function systemConstants(unit: UnitSystem): {
   oneSetReach: Weight;
   /** What the smallest everyday plates add; smaller ones are there for the working weight. */
   everydayStep: Weight;
+  /** What a bar goes up by at least on the way up. */
+  leastGap: Weight;
 } {
   return {
     handBase: kilograms({ kg: 10, lb: 20 }, unit),
@@ -102,6 +106,7 @@ export function systemConstants(unit: UnitSystem): {
     firstJump: kilograms({ kg: 10, lb: 22 }, unit),
     oneSetReach: kilograms({ kg: 20, lb: 45 }, unit),
     everydayStep: kilograms({ kg: 2.5, lb: 5 }, unit),
+    leastGap: kilograms({ kg: 5, lb: 10 }, unit),
   };
 }
 

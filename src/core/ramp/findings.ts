@@ -60,7 +60,8 @@ export function rampFindings(
   }
   const jumps = weights.map((w, i) => (weights[i + 1] ?? W) - w);
   jumps.slice(0, -1).forEach((jump, i) => {
-    if (i > 0 && !ramp.hasLightSets && jump > jumps[i - 1]! + limits.everydayStep) {
+    const before = jumps[i - 1] ?? 0;
+    if (before > 0 && !ramp.hasLightSets && jump > before + limits.everydayStep) {
       found.push({
         code: "jump-grows",
         message: `The jump to ${say(weights[i + 1]!)} is larger than the one before it; these ${loads} do not allow a closer step.`,
@@ -68,7 +69,8 @@ export function rampFindings(
     }
   });
   jumps.forEach((jump, i) => {
-    if (jump < limits.gap) {
+    // A set that is done again is no step.
+    if (jump > 0 && jump < limits.close) {
       found.push({
         code: "sets-close",
         message: `${say(weights[i]!)} and ${say(weights[i + 1] ?? W)} lie closer than a step is worth.`,
@@ -76,9 +78,10 @@ export function rampFindings(
     }
   });
   const lastJump = jumps.at(-1);
-  const limit = lastJumpLimit(request, weights.length, limits.step);
+  const steps = new Set(weights).size;
+  const limit = lastJumpLimit(request, steps, limits.gap);
   const wanted = repsBand(working.reps).lastJump * W;
-  if (lastJump !== undefined && lastJump <= limit && weights.length > 1 && lastJump > wanted) {
+  if (lastJump !== undefined && lastJump <= limits.step && steps > 1 && lastJump > wanted) {
     found.push({
       code: "coarse-plates",
       message: `The smallest step these ${loads} make is ${say(limits.step)}, so the last jump is ${Math.round((100 * lastJump) / W)} % of the working weight.${loads === "plates" ? " Smaller plates would help." : ""}`,

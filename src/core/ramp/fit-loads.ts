@@ -4,6 +4,7 @@ import { candidateWeights } from "./candidate-weights";
 import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
 import { chooseWeights } from "./choose-weights";
 import { HEAVY, LEAST_GAP } from "./constants";
+import { idealsThrough } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import type { FixedSet, RampRequest } from "./types";
 
@@ -62,10 +63,9 @@ export function fitLoads(
   }
 
   for (let sets = Math.min(count, below.length); sets >= 0; sets--) {
-    const ideals = idealsOf(sets);
     // A set alone may jump further, but not where others have been done before it.
-    const lastJump = lastJumpLimit(request, sets + (from ? 1 : 0), limits.step);
-    const among = (loads: Weight[], step: Weight): WeightProblem => {
+    const lastJump = lastJumpLimit(request, sets + (from ? 1 : 0), limits.gap);
+    const among = (loads: Weight[], step: Weight, ideals = idealsOf(sets)): WeightProblem => {
       const window = Math.max(W * LEAST_GAP, step);
       const candidates = ideals.map((ideal, i) => {
         const own = fixed[i]?.weight;
@@ -78,10 +78,22 @@ export function fitLoads(
       return { working: W, ideals, candidates, gap: limits.gap, lastJump, growth, from };
     };
     const problem = among(below, limits.step);
+    const anyGrowth = { growth: Number.POSITIVE_INFINITY };
+    /** Around what the coach has set: where the other sets cannot stay, they go along. */
+    const goingAlong = () => {
+      const ideals = idealsThrough(problem.ideals, fixed, W);
+      const steps = { ...among(everyday, limits.everydayStep, ideals), ...anyGrowth };
+      return (
+        choose(steps) ??
+        choose({ ...among(below, limits.step, ideals), ...anyGrowth }) ??
+        choose({ ...steps, gap: limits.step })
+      );
+    };
     const loads =
       (everyday.length < below.length ? choose(among(everyday, limits.everydayStep)) : null) ??
       choose(problem) ??
-      choose({ ...problem, growth: Number.POSITIVE_INFINITY }) ??
+      choose({ ...problem, ...anyGrowth }) ??
+      (hasFixed ? goingAlong() : null) ??
       leastLastJump(problem, choose, below, hasFixed || request.rampSets !== undefined);
     if (loads) return loads;
     if (hasFixed) return null;

@@ -4,7 +4,7 @@ import { cases } from "@/lib/__tests__/cases";
 import { weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { countSets } from "./count-sets";
-import { idealWeights, withLightSets } from "./ideal-weights";
+import { idealWeights } from "./ideal-weights";
 import { planRamp } from "./plan-ramp";
 import { restAfter, restBeforeWork, restByShare } from "./rest";
 
@@ -131,21 +131,5 @@ describe("rest", () => {
       });
     expect([rest(37.5, true), rest(37.5, true, 40), rest(37.5, true, 35)]).toEqual([150, 60, 150]);
     expect([rest(20, false), rest(20, false, 40)]).toEqual([30, 30]);
-  });
-});
-
-describe("light sets more", () => {
-  test("halve the largest step under 60 % of the working weight and leave the top as it is", () => {
-    expect(withLightSets([20_000, 60_000, 90_000], 1, 100_000, 4_000)).toEqual([
-      20_000, 40_000, 60_000, 90_000,
-    ]);
-  });
-
-  test("halve a great step whole, even where the middle of it is no longer light", () => {
-    expect(withLightSets([20_000, 40_000], 1, 42_500, 2_500)).toEqual([20_000, 30_000, 40_000]);
-  });
-
-  test("are fewer where there is no room for them", () => {
-    expect(withLightSets([20_000, 24_000], 3, 26_000, 2_500)).toEqual([20_000, 24_000]);
   });
 });

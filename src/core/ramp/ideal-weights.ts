@@ -1,6 +1,6 @@
-import { GREAT_STEP, LIGHT_SHARE, ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
+import { ONE_SET_BELOW_TOP, ONE_SET_SHARE, systemConstants } from "./constants";
 import { RAMP_STYLES, topOf } from "./styles";
-import type { RampRequest } from "./types";
+import type { FixedSet, RampRequest } from "./types";
 
 /**
  * Where the sets of a ramp would lie if every weight could be loaded, in the fine unit, rounded to it.
@@ -31,31 +31,25 @@ export function idealWeights(
 }
 
 /**
- * The same with light sets more between them: each halves the largest step that there is below 60 % of the working
- * weight, or one of over a third of it that begins there, for as long as both halves are steps. The top of the ramp stays
- * as it is.
- *
- * @param gap the least difference between neighbours, in the fine unit.
+ * Where the sets would lie leading through what the coach has set by hand: the sets between go along, as near to one and to the other as
+ * before. In the fine unit, rounded to it.
  */
-export function withLightSets(weights: readonly number[], more: number, W: number, gap: number): number[] {
-  const all = [...weights];
-  for (let i = 0; i < more; i++) {
-    let at = -1;
-    let widest = 2 * gap;
-    all.forEach((w, j) => {
-      const next = all[j + 1] ?? W;
-      // A step of which only the foot is light is halved itself: the smallest plate before a great jump helps nobody.
-      const isGreat = w < LIGHT_SHARE * W && next - w > GREAT_STEP * W;
-      const to = isGreat ? next : Math.min(next, LIGHT_SHARE * W);
-      if (to - w >= widest) {
-        at = j;
-        widest = to - w;
-      }
-    });
-    if (at < 0) break;
-    all.splice(at + 1, 0, Math.round(all[at]! + widest / 2));
-  }
-  return all;
+export function idealsThrough(
+  ideals: readonly number[],
+  fixed: Readonly<Record<number, FixedSet>>,
+  W: number,
+): number[] {
+  const all = [...ideals, W];
+  const anchors = all.flatMap((ideal, i) => {
+    const own = fixed[i]?.weight;
+    return own !== undefined || i === 0 || i === ideals.length ? [{ i, from: ideal, to: own ?? ideal }] : [];
+  });
+  return ideals.map((ideal, i) => {
+    const after = anchors.findIndex((a) => a.i > i);
+    const [low, high] = [anchors[after - 1]!, anchors[after]!];
+    const part = high.from > low.from ? (ideal - low.from) / (high.from - low.from) : 0;
+    return Math.round(low.to + part * (high.to - low.to));
+  });
 }
 
 /**

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { kgGym, rampRequest, squat } from "@/__tests__/fixtures";
+import { kgGym, rampRequest, squat, stepsOf } from "@/__tests__/fixtures";
 import { cases } from "@/lib/__tests__/cases";
 import {
   barKit,
@@ -137,7 +137,7 @@ describe("every ramp without plates", () => {
 
   test("rises strictly, below the working weight, in weights that there are", () =>
     holds(({ kit, working }, r) => {
-      const all = [...r.sets.map((s) => s.weight), working.weight];
+      const all = [...stepsOf(r), working.weight];
       expect(all).toEqual([...new Set(all)].sort((a, b) => a - b));
       for (const w of all) expect(kit.weights).toContain(w);
       for (const s of r.sets) expect([s.perSide, s.add, s.strip]).toEqual([[], [], []]);
@@ -145,7 +145,7 @@ describe("every ramp without plates", () => {
 
   test("keeps neighbours apart", () =>
     holds(({ kit, working }, r) => {
-      const all = [...r.sets.map((s) => s.weight), working.weight];
+      const all = [...stepsOf(r), working.weight];
       const gap = Math.max(0.04 * working.weight, smallestStep(kit));
       all.slice(1).forEach((w, i) => {
         expect(w - all[i]!).toBeGreaterThanOrEqual(gap - 1e-6);

@@ -1,4 +1,4 @@
-import { smallestStep } from "../plates";
+import { isBarKit, smallestStep } from "../plates";
 import type { Weight } from "../units";
 import { LEAST_GAP, ONE_SET_JUMP_SHARE, repsBand, systemConstants } from "./constants";
 import type { RampRequest } from "./types";
@@ -8,8 +8,10 @@ export interface RampLimits {
   working: Weight;
   /** The smallest step from one load to the next. */
   step: Weight;
-  /** Least difference between neighbours. */
+  /** Least difference between neighbours as they are planned. */
   gap: number;
+  /** Neighbours that are closer than this are no step, whoever has set them. */
+  close: number;
   /** The step that counts on the way up: the smallest, but none of plates that are there for the working weight. */
   everydayStep: Weight;
   /** Lightest load the ramp may start from: the lightest there is, or the lightest that stands at full height. */
@@ -22,20 +24,28 @@ export function rampLimits(
   lightest: Weight,
 ): RampLimits {
   const step = smallestStep(kit);
-  const gap = Math.max(Math.ceil(working * LEAST_GAP), step);
-  const everydayStep = Math.max(step, systemConstants(unit).everydayStep) as Weight;
-  return { working, step, everydayStep, gap, lightest };
+  const close = Math.max(Math.ceil(working * LEAST_GAP), step);
+  const { everydayStep, leastGap } = systemConstants(unit);
+  return {
+    ...{ working, step, close, lightest },
+    gap: isBarKit(kit) ? Math.max(close, leastGap) : close,
+    everydayStep: Math.max(step, everydayStep) as Weight,
+  };
 }
 
-/** The largest last jump allowed for this number of sets, in the weights' fine unit. */
+/**
+ * The largest last jump allowed for this number of sets, in the weights' fine unit.
+ *
+ * @param gap the least difference between neighbours.
+ */
 export function lastJumpLimit(
   { working, unit }: Pick<RampRequest, "working" | "unit">,
   sets: number,
-  step: number,
+  gap: number,
 ): number {
   if (sets === 0) return Number.POSITIVE_INFINITY;
   const share = repsBand(working.reps).lastJump;
-  if (sets > 1) return Math.max(share * working.weight, step);
+  if (sets > 1) return Math.max(share * working.weight, gap);
   const alone = Math.min(ONE_SET_JUMP_SHARE, 2 * share) * working.weight;
-  return Math.max(systemConstants(unit).oneSetReach, alone, step);
+  return Math.max(systemConstants(unit).oneSetReach, alone, gap);
 }

@@ -2,15 +2,17 @@ import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMove
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
 import { rampsFromFloor } from "./check-working-weight";
-import { FIRST_JUMP_SHARE, HEAVY, MOST_SETS, systemConstants, WARM_START } from "./constants";
+import { FIRST_JUMP_SHARE, HEAVY, LEAST_GAP, MOST_SETS, systemConstants, WARM_START } from "./constants";
 import { countSets } from "./count-sets";
 import { describeSets, platesOf } from "./describe-sets";
 import { rampFindings } from "./findings";
 import { fitLoads, type LoadsWanted } from "./fit-loads";
-import { idealWeights, withLightSets } from "./ideal-weights";
+import { fixedWithout, withoutWeights } from "./fixed-sets";
+import { idealWeights } from "./ideal-weights";
+import { lightSets, withFirstAgain } from "./light-sets";
 import { type RampLimits, rampLimits } from "./limits";
 import { RAMP_STYLES, topOf } from "./styles";
-import type { FixedSet, Ramp, RampFinding, RampRequest, RampSet } from "./types";
+import type { Ramp, RampFinding, RampRequest, RampSet } from "./types";
 
 /**
  * The ramp-up sets of one lift for one athlete: how many, how heavy, how often, with which plates and how
@@ -29,31 +31,31 @@ export function planRamp(request: RampRequest): Ramp {
 
   const { count, extras, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
   const idealsOf = (sets: number) => idealWeights(request, sets, start, cutByWarmth);
-  const plainCount = count - extras;
-  const withExtras = (sets: number) =>
-    sets <= plainCount || plainCount === 0
-      ? idealsOf(sets)
-      : withLightSets(idealsOf(plainCount), sets - plainCount, W, limits.gap);
+  const plain = { sets: count - extras, idealsOf };
   const fixed = request.fixed ?? {};
-  const steps: LoadsWanted = {
+  const isEmptyFirst = asksForEmptyBar(request, limits);
+  const hasOwnSecond = fixed[1]?.weight !== undefined;
+  const light = lightSets(plain, extras, limits, { isEmptyFirst, hasOwnSecond });
+  const asked: LoadsWanted = {
     request,
     table,
     loadable,
     limits,
     // Where there is no room for all light sets there are fewer.
-    count: withExtras(count).length,
-    idealsOf: withExtras,
+    count: light.idealsOf(count - light.again).length,
+    idealsOf: light.idealsOf,
     first: start === limits.lightest ? limits.lightest : undefined,
   };
-  const plain = extras > 0 ? withNoMoreHeavyOnes(steps, plainCount) : steps;
-  const wanted = asksForEmptyBar(request, limits) ? afterEmptyBar(plain) : plain;
-  const withFixed = fitLoads(wanted, fixed);
-  const loads = withFixed ?? fitLoads(wanted, {})!;
+  const climbing = extras > 0 ? withNoMoreHeavyOnes(asked, plain.sets) : asked;
+  const wanted = isEmptyFirst ? afterEmptyBar(climbing) : climbing;
+  const withFixed = fitLoads(wanted, fixedWithout(fixed, 1, light.again));
+  const steps = withFixed ?? fitLoads(wanted, {})!;
+  const loads = withFirstAgain(steps, light.again, W);
 
   const sets = describeSets(request, loads, withFixed ? fixed : withoutWeights(fixed));
   const findings: RampFinding[] = rampFindings(request, {
     limits,
-    wanted: wanted.count,
+    wanted: wanted.count + loads.weights.length - steps.weights.length,
     weights: loads.weights,
     reps: sets.map((s) => s.reps),
     fromFloor,
@@ -141,7 +143,9 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   if (request.rampSets !== undefined) return { count: sets, extras, start, cutByWarmth };
 
   const top = W * (shares?.at(-1) ?? topOf(request.style, working.reps));
-  const room = start < top ? 1 + Math.floor((top - start) / limits.gap) : 1;
+  // As near to the top as its set may lie.
+  const highest = Math.min(top + LEAST_GAP * W, W - limits.gap);
+  const room = start < top ? 1 + Math.max(0, Math.floor((highest - start) / limits.gap)) : 1;
   const light = shares && request.slowToWarm !== "sore" ? 0 : extras;
   const plain = sets - extras;
   const wanted = sets === 0 ? 0 : shares ? shares.length : Math.min(MOST_SETS, plain + style.addedSets);
@@ -153,8 +157,4 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
     if (jump > W * FIRST_JUMP_SHARE && jump > firstJump && count < room) count += 1;
   }
   return { count: count + light, extras: light, start, cutByWarmth };
-}
-
-function withoutWeights(fixed: Readonly<Record<number, FixedSet>>): Record<number, FixedSet> {
-  return Object.fromEntries(Object.entries(fixed).map(([i, f]) => [i, { ...f, weight: undefined }]));
 }

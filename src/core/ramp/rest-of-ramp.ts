@@ -1,3 +1,4 @@
+import { isEqual } from "@/lib/equality";
 import { isBarKit, type Stack } from "../plates";
 import type { Weight } from "../units";
 import { ANY_JUMPS, type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";
@@ -52,16 +53,30 @@ export function setsLeft({ request, limits, from }: RestWanted, done: readonly D
   return countLeft(request, limits, from?.weight ?? (0 as Weight));
 }
 
-/** The sets that are left where time does not matter. */
+/** What is left of the ramp as it was planned, if what has been done are its first sets; null otherwise. */
+export function restAsPlanned(request: RampRequest, done: readonly DoneSet[]): ChosenLoads | null {
+  const whole = fromTheStart(request);
+  const isAsPlanned = done.every(
+    (d, i) => d.weight === whole.weights[i] && isEqual(stackOf(request, d), whole.stacks[i]),
+  );
+  if (!isAsPlanned) return null;
+  return {
+    ...whole,
+    weights: whole.weights.slice(done.length),
+    stacks: whole.stacks.slice(done.length),
+  };
+}
+
+/** The sets that lead on from what has been reached where time does not matter. */
 export function restOfRamp(
   wanted: RestWanted,
   fixed: Readonly<Record<number, FixedSet>>,
   count: number,
 ): ChosenLoads {
   const { request, from } = wanted;
-  if (!from) return fromTheStart(request);
   if (count === 0) return keepWeights(wanted, []);
-  const asked: LoadsWanted = { ...wanted, count, idealsOf: (sets) => idealsFrom(request, from.weight, sets) };
+  const reached = from?.weight ?? (0 as Weight);
+  const asked: LoadsWanted = { ...wanted, count, idealsOf: (sets) => idealsFrom(request, reached, sets) };
   return fitLoads(asked, fixed) ?? fitLoads(asked, {}) ?? keepWeights(wanted, []);
 }
 
@@ -77,7 +92,7 @@ function fromTheStart(request: RampRequest): ChosenLoads {
 function countLeft(request: RampRequest, limits: RampLimits, reached: Weight): number {
   const fresh = planRamp({ ...request, fixed: {} });
   const above = fresh.sets.filter((s) => s.weight - reached >= limits.gap).length;
-  const isFar = limits.working - reached > lastJumpLimit(request, 2, limits.step);
+  const isFar = limits.working - reached > lastJumpLimit(request, 2, limits.gap);
   return Math.max(above, isFar ? 1 : 0);
 }
 

@@ -1,6 +1,7 @@
 import {
   FIRST_JUMP_SHARE,
   HEAVY,
+  LIGHT_SHARE,
   lastJumpLimit,
   mostRampReps,
   rampLimits,
@@ -63,7 +64,8 @@ function liftFindings(
       on("weight-not-loadable", i, `${say(set.weight)} cannot be loaded with the plates here.`);
     }
     const next = sets[i + 1]?.weight ?? W;
-    if (set.weight >= next) {
+    const isAgain = set.weight === next && set.weight < LIGHT_SHARE * W;
+    if (set.weight >= next && !isAgain) {
       const what = i + 1 < sets.length ? say(next) : "the working weight";
       on("weights-not-rising", i, `${say(set.weight)} is not below ${what}, which comes after it.`);
     }
@@ -82,7 +84,8 @@ function liftFindings(
   const limits = rampLimits({ kit: kit!, unit: request.unit }, W, loadable[0] ?? W);
   const jumps = sets.map((set, i) => (sets[i + 1]?.weight ?? W) - set.weight);
   const last = jumps.length - 1;
-  const most = lastJumpLimit({ working: working!, unit: request.unit }, sets.length, limits.step);
+  const weights = new Set(sets.map((s) => s.weight)).size;
+  const most = lastJumpLimit({ working: working!, unit: request.unit }, weights, limits.gap);
   jumps.forEach((jump, i) => {
     const tooLarge = i === last ? jump > most : jump > Math.max(W * FIRST_JUMP_SHARE, firstJump);
     if (!tooLarge) return;

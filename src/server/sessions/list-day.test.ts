@@ -45,7 +45,9 @@ test("who is absent is named and not planned for, and the time to arrive follows
   if (!opened.ok) throw new Error("not opened");
   const { session: before, revision } = opened.value;
   const participants = before.participants.map((p) => ({ ...p, absent: p.athleteId === "eirik" }));
-  await saveSessionAction({ revision, session: { ...before, participants } });
+  // One rack for all of them: somebody has to wait.
+  const racks = { ...before.racks, count: 1 };
+  await saveSessionAction({ revision, session: { ...before, participants, racks } });
   const shown = (await listDay(today(), 1)).sessions.find((s) => s.id === "today-pilots")!;
   expect(shown.absent).toEqual(["Eirik Fjelstad"]);
   expect(shown.lines.map((l) => l.athlete.id)).not.toContain("eirik");
