@@ -96,13 +96,21 @@ function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
   });
 }
 
-/** Whether a drill is for a position of the bar, or one at the rack, that none of today's lifts has. */
-function isForeignPosition({ position }: Drill, served: Served, demands: readonly AskedDemand[]): boolean {
+/**
+ * Whether a drill is most of all for something at the rack that none of today's lifts asks for. A limiter is no reason to
+ * stand under a bar before a lift that has none there.
+ */
+function isAtForeignRack({ position, serves }: Drill, lifts: AdmissionRequest["lifts"]): boolean {
+  if (position !== "at-rack") return false;
+  const most = DEMAND_IDS.filter((id) => serves[id] === MOST_SERVED);
+  return most.some((id) => lifts.every(({ lift }) => (lift.asks[id] ?? 0) < JOB_SERVES));
+}
+
+/** Whether a drill is for a bar in the front rack where none of today's lifts has it there. */
+function isForForeignFrontRack(served: Served, demands: readonly AskedDemand[]): boolean {
   return served.some(({ demand, serves }) => {
     const { asked, limiter, demand: id } = demands[demand]!;
-    const isItsPosition =
-      (position === "at-rack" && serves === MOST_SERVED) || (id === "front-rack" && serves >= JOB_SERVES);
-    return isItsPosition && asked === 0 && !limiter;
+    return id === "front-rack" && serves >= JOB_SERVES && asked === 0 && !limiter;
   });
 }
 
@@ -202,12 +210,16 @@ export function admitDrills(request: AdmissionRequest): {
     if (travelOn(drill, clearFloor) === null) return "space";
     if (!rule) return "approach";
     if (braces(drill, rule.phase)) return null;
+    const atForeignRack = isAtForeignRack(drill, request.lifts);
     const forLimiter = served.some(
       ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
     );
     // What an approach has in a phase is for everybody; a limiter may need something else there.
     const isForLimiter =
-      forLimiter && drill.effort <= MOST_LIMITER_EFFORT && !hasForeignPattern(served, demands);
+      forLimiter &&
+      drill.effort <= MOST_LIMITER_EFFORT &&
+      !hasForeignPattern(served, demands) &&
+      !atForeignRack;
     if (rule.only && !isForLimiter && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
@@ -215,7 +227,7 @@ export function admitDrills(request: AdmissionRequest): {
     if (rule.phase === "rehearse" && !isTodays(drill) && !approach.onlySlots) return "not-asked";
     if (isForLimiter || (slot !== null && approach.onlySlots)) return null;
     if (approach.onlySlots) return "approach";
-    if (isForeignPosition(drill, served, demands)) return "not-asked";
+    if (atForeignRack || isForForeignFrontRack(served, demands)) return "not-asked";
     const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
     const { demand } = jobOf(drill, rule.phase, demands);

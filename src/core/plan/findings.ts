@@ -78,7 +78,7 @@ function liftFindings({ lifts, athlete }: PlanRequest): PlanFinding[] {
         message:
           a.level === "avoid"
             ? `${AREAS[a.area]} is to be avoided and the ${nameInSentence(lift.name)} loads it. Choose another lift.`
-            : `${AREAS[a.area]} is sore and the ${nameInSentence(lift.name)} loads it: the ramp has more steps. Leave the lift out if the first sets do not settle it.`,
+            : `${AREAS[a.area]} is sore and the ${nameInSentence(lift.name)} loads it: the ramp has more light sets. Leave the lift out if the first sets do not settle it.`,
       })),
   );
 }
