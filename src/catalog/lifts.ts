@@ -46,7 +46,7 @@ export const lifts: Lift[] = [
       squat: 3,
       lunge: 1,
       temperature: 2,
-      "shoulder-external-rotation": 2,
+      "shoulder-external-rotation": 1,
       "lat-triceps-length": 2,
     },
     pattern: "squat",

@@ -62,9 +62,14 @@ function isJobDone({ steps }: WrittenWarmUp, demand: DemandId): boolean {
  * to be had. One at a time, as a coach says it; what the approach leaves out, and heat, is its own business.
  */
 export function unservedDemands(context: ReviewContext, written: WrittenWarmUp): Found[] {
-  const { leavesOut } = context.request.approach;
+  const { leavesOut, onlySlots, slots } = context.request.approach;
+  // An approach of fixed jobs does what these are for, and what a limiter needs.
+  const hasJobFor = (demand: DemandId) =>
+    !onlySlots || slots.some((s) => s.filledBy.serves?.includes(demand));
   const asked = context.model.demands
-    .filter((d) => d.limiter || (d.weight >= HANGS_ON && !isJobDone(written, d.demand)))
+    .filter(
+      (d) => d.limiter || (hasJobFor(d.demand) && d.weight >= HANGS_ON && !isJobDone(written, d.demand)),
+    )
     .filter((d) => d.demand !== "temperature" && !leavesOut.includes(d.demand))
     .toSorted((a, b) => b.weight - a.weight);
   return asked.flatMap((d) => gapAt(context, written, d)).slice(0, 1);
