@@ -98,9 +98,8 @@ test("a group is run from start to the first working sets: absent, late, a check
   await expect(page.getByRole("heading", { level: 1, name: "Kenji Arakaki" })).toBeVisible();
   // What is left of the drills, ticked in the list; then the first ramp set.
   const next = page.getByRole("list", { name: "All steps" }).getByRole("button", { pressed: false }).first();
-  for (let words = ""; ; ) {
-    words = (await next.textContent())!;
-    if (/×.*press/.test(words)) break;
+  const wordsOfNext = async () => (await next.textContent())!;
+  for (let words = await wordsOfNext(); !/×.*press/.test(words); words = await wordsOfNext()) {
     await next.click();
     await expect(next).not.toHaveText(words);
   }

@@ -97,8 +97,8 @@ function resembles(served: Served, demands: readonly AskedDemand[]): boolean {
 }
 
 /**
- * Whether a drill is most of all for something at the rack that none of today's lifts asks for. A limiter is no reason to
- * stand under a bar before a lift that has none there.
+ * Whether a drill is most of all for something at the rack that none of today's lifts asks for. Neither a limiter nor a job
+ * of the approach is a reason to stand under a bar before a lift that has none there.
  */
 function isAtForeignRack({ position, serves }: Drill, lifts: AdmissionRequest["lifts"]): boolean {
   if (position !== "at-rack") return false;
@@ -210,16 +210,13 @@ export function admitDrills(request: AdmissionRequest): {
     if (travelOn(drill, clearFloor) === null) return "space";
     if (!rule) return "approach";
     if (braces(drill, rule.phase)) return null;
-    const atForeignRack = isAtForeignRack(drill, request.lifts);
+    if (isAtForeignRack(drill, request.lifts)) return "not-asked";
     const forLimiter = served.some(
       ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
     );
     // What an approach has in a phase is for everybody; a limiter may need something else there.
     const isForLimiter =
-      forLimiter &&
-      drill.effort <= MOST_LIMITER_EFFORT &&
-      !hasForeignPattern(served, demands) &&
-      !atForeignRack;
+      forLimiter && drill.effort <= MOST_LIMITER_EFFORT && !hasForeignPattern(served, demands);
     if (rule.only && !isForLimiter && !isMeant(drill, rule.only)) return "approach";
     if (rule.limitersOnly && !forLimiter) return "approach";
     if (rule.phase === "raise") return null;
@@ -227,7 +224,7 @@ export function admitDrills(request: AdmissionRequest): {
     if (rule.phase === "rehearse" && !isTodays(drill) && !approach.onlySlots) return "not-asked";
     if (isForLimiter || (slot !== null && approach.onlySlots)) return null;
     if (approach.onlySlots) return "approach";
-    if (atForeignRack || isForForeignFrontRack(served, demands)) return "not-asked";
+    if (isForForeignFrontRack(served, demands)) return "not-asked";
     const isOwnJob = slot !== null && saysWhatFor(approach.slots[slot]!);
     if (rule.resembling && !isOwnJob && !resembles(served, demands)) return "approach";
     const { demand } = jobOf(drill, rule.phase, demands);

@@ -15,23 +15,23 @@ export interface LightSets {
  *
  * @param plain how many sets the ramp has without them, and where these would lie.
  * @param more how many they are.
- * @param hasOwnFirst whether the ramp has a set before the first, or the coach has set the second by hand: it is not done again.
+ * @param first whether the empty bar goes before it, or the coach has set the second by hand: then it is not done again.
  */
 export function lightSets(
   plain: { sets: number; idealsOf: (sets: number) => number[] },
   more: number,
   limits: RampLimits,
-  { isEmptyFirst, hasOwnSecond }: { isEmptyFirst: boolean; hasOwnSecond: boolean },
+  first: { isEmptyFirst: boolean; hasOwnSecond: boolean },
 ): LightSets {
   const W = limits.working;
   if (more === 0 || plain.sets === 0) return { idealsOf: plain.idealsOf, again: 0 };
   const least = Math.max(LIGHT_GAP.share * W, LIGHT_GAP.steps * limits.everydayStep);
-  const gap = hasOwnSecond ? limits.close : least;
+  const gap = first.hasOwnSecond ? limits.close : least;
   const usual = plain.idealsOf(plain.sets);
   const idealsOf = (sets: number) =>
     sets <= plain.sets ? plain.idealsOf(sets) : withLightSets(usual, sets - plain.sets, W, gap);
   const hasRoom = idealsOf(plain.sets + 1).length > plain.sets;
-  const mayBeAgain = isLight(usual[0]!, W) && !isEmptyFirst && !hasOwnSecond;
+  const mayBeAgain = isLight(usual[0]!, W) && !first.isEmptyFirst && !first.hasOwnSecond;
   return { idealsOf, again: mayBeAgain && (more > 1 || !hasRoom) ? 1 : 0 };
 }
 

@@ -211,3 +211,30 @@ describe("ramps", () => {
     expect(codesOf(found)).not.toContain("jump-too-large");
   });
 });
+
+describe("what coaches write and the review leaves alone", () => {
+  const ramp = (...kilograms: number[]): Partial<WrittenWarmUp> => ({
+    ramps: [kilograms.map((kg) => ({ weight: weight(kg), reps: 3, restSeconds: 180 }))],
+  });
+
+  test("a light set done again is no fault, a heavy one is", () => {
+    expect(codesOf(review(ramp(20, 20, 50, 70, 90)))).not.toContain("weights-not-rising");
+    expect(codesOf(review(ramp(20, 50, 50, 70, 90)))).not.toContain("weights-not-rising");
+    expect(codesOf(review(ramp(20, 50, 70, 70, 90)))).toContain("weights-not-rising");
+    expect(codesOf(review(ramp(20, 50, 40, 70, 90)))).toContain("weights-not-rising");
+  });
+
+  test("an approach of fixed jobs is not told about what it has no job for, but about a limiter", () => {
+    const unserved = (id: string, limiters: PlanRequest["athlete"]["limiters"] = []) => {
+      const request = {
+        ...planRequest("overhead-press", 50, { approach: approach(id), minutes: 12 }),
+        athlete: { ...base.athlete, limiters },
+      };
+      const found = reviewWarmUp({ steps: [], ramps: [null], minutes: 12 }, reviewContext(request));
+      return found.flatMap((f) => (f.code === "unserved" ? [f.subject] : []));
+    };
+    expect(unserved("basics-circuit")).not.toContain("trunk-extension");
+    expect(unserved("temperature-first")).toHaveLength(1);
+    expect(unserved("basics-circuit", ["thoracic-extension"])).toEqual(["thoracic-extension"]);
+  });
+});
