@@ -451,7 +451,6 @@ export const lifts: Lift[] = [
       "glute-med": 1,
       hamstrings: 2,
       "trunk-extension": 2,
-      neck: 1,
       hinge: 3,
       temperature: 1,
     },

@@ -58,7 +58,7 @@ function inFormat(format: WorkFormat, dose: Dose): string {
     }
     case "surges": {
       const { seconds, surges, on, off } = format;
-      return `${formatSeconds(seconds)} with ${surges} surges of ${on} s, ${off} s easy after each`;
+      return `${formatSeconds(seconds)} with ${surges === 1 ? "a surge" : `${surges} surges`} of ${on} s, ${off} s easy after each`;
     }
   }
 }

@@ -10,7 +10,7 @@ const athlete = athleteWith({
   limiters: ["ankle-dorsiflexion"],
   workingWeights: [
     { lift: "back-squat", weight: weight(140), reps: 5, sets: 3, rir: 1, day: "2026-01-05" },
-    { lift: "power-clean", weight: weight(80), reps: 3, sets: 3, rir: 1, day: "2026-01-05" },
+    { lift: "power-clean", weight: weight(120), reps: 3, sets: 3, rir: 1, day: "2026-01-05" },
   ],
 });
 const plan = (draft: WarmUpDraft, who = athlete, where = gym) =>
@@ -73,6 +73,14 @@ test("a working weight that the gym no longer makes gives way to the nearest lig
   expect(none.findings.map((f) => f.code)).toContain("no-working-weight");
 });
 
+test("a ramp that has given up sets for lack of time stays so when its first set is done", () => {
+  const short = startDraft(athlete, gym, catalog, { lifts: ["back-squat"], minutes: 7 });
+  const weights = (draft: WarmUpDraft) => plan(draft).ramps[0]!.sets.map((s) => weightValue(s.weight));
+  const before = weights(short);
+  expect(plan(short).ramps[0]!.fewer).toBeGreaterThan(0);
+  for (const sets of [1, 2]) expect(weights(begun(short, sets))).toEqual(before);
+});
+
 test("too little time leaves out sets of the ramp that is under way", () => {
   const draft = begun(draftOf("back-squat"), 2);
   const hurried = applyEdit(draft, { kind: "change-lift", at: 0, change: { secondsLeft: 200 } });
@@ -83,10 +91,10 @@ test("nobody stands barefoot on a flagged ankle, and who needs heels does the po
   const heavy = applyEdit(draftOf("power-clean"), {
     kind: "change-lift",
     at: 0,
-    change: { additions: ["barefoot"] },
+    change: { additions: ["barefoot"], rampStart: 0.65 },
   });
   expect(plan(heavy).ramps[0]!.findings.map((f) => f.code)).toContain("addition-left-out");
-  const draft = applyEdit(heavy, { kind: "change-lift", at: 0, change: { onBlocks: true } });
+  const draft = applyEdit(heavy, { kind: "change-lift", at: 0, change: { onBlocks: true, rampStart: 0 } });
   const first = plan(draft).ramps[0]!.sets[0]!;
   expect(first.notes).toEqual(expect.arrayContaining(["Barefoot, socks off", "Power version"]));
   const flagged = { ...athlete, areas: [{ area: "ankle" as const, level: "slow" as const }] };

@@ -54,3 +54,22 @@ test("drills of one family are never twice in a plan: a stick and a band do the 
     }
   }
 });
+
+test("what a limiter has gained is there before anything jumps or is thrown", () => {
+  let both = 0;
+  for (const lift of ["snatch", "power-clean", "jerk"]) {
+    for (const limiter of ["hip-internal-rotation", "ankle-dorsiflexion", "thoracic-rotation"] as const) {
+      for (const minutes of [16, 20, 25]) {
+        const { steps } = planWarmUp(planRequest(lift, 60, { ...limitedBy(limiter), minutes }));
+        const power = steps.findIndex((s) => s.phase === "power");
+        const opened = steps.findLastIndex(
+          (s) => s.phase === "mobilise" && (s.drill.serves[limiter] ?? 0) === 3,
+        );
+        if (power < 0 || opened < 0) continue;
+        both += 1;
+        expect(opened).toBeLessThan(power);
+      }
+    }
+  }
+  expect(both).toBeGreaterThan(5);
+});

@@ -173,10 +173,10 @@ export function admitDrills(request: AdmissionRequest): {
   const circuit = approach.circuit?.phases ?? [];
   // Blocks are numbered by the approach's own phases, so that they are the same for everybody in a group.
   const circuitBlock = approach.phases.findIndex((p) => circuit.includes(p.phase));
-  // Limiters come last, but before the rehearsal that uses what they have gained.
-  const rehearsed = approach.phases.findIndex((p) => p.phase === "rehearse");
-  const isRehearsedLast = rehearsed >= 0 && !circuit.includes("rehearse");
-  const limiterBlock = isRehearsedLast ? rehearsed - 0.5 : approach.phases.length;
+  // Limiters come last, but before what uses the range that they have gained: jumps and throws, and the rehearsal.
+  const using = approach.phases.findIndex((p) => p.phase === "power" || p.phase === "rehearse");
+  const isUsedLast = using >= 0 && !circuit.includes(approach.phases[using]!.phase);
+  const limiterBlock = isUsedLast ? using - 0.5 : approach.phases.length;
   const refused = new Map<DrillId, Refusal>();
   const admitted: Admitted[] = [];
 

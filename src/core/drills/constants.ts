@@ -55,8 +55,11 @@ export const OWN_SHAPE_FROM = 100;
 export const WHOLE_SETS_FROM = 240;
 /** What is shorter warms nobody up. Seconds. */
 export const LEAST_RAISE = 45;
-/** What no raise at all costs in an approach that raises, from so much time for drills on. Points, seconds. */
-export const NO_RAISE_COST = 14;
+/**
+ * What no raise at all costs in an approach that raises, from so much time for drills on, and in one of which raising is a job.
+ * Points, seconds.
+ */
+export const NO_RAISE_COST = { usual: 14, asJob: 45 };
 export const RAISE_FROM = 200;
 export const SECOND_COST = 0.001;
 /** Estimate of the change to a drill while choosing; the timetable has the truth. Seconds. */

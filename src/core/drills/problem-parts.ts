@@ -234,10 +234,9 @@ export function sequenceParts(
       ? parts.goal([{ upTo: 1, slope: people * OWN_SHAPE_POINTS }], people * OWN_SHAPE_POINTS)
       : null;
   const heated = phases.find((p) => p.rule.phase === "raise" && p.rule.least > 0);
-  const heat =
-    heated && seconds >= RAISE_FROM
-      ? parts.goal([{ upTo: 1, slope: heated.people * NO_RAISE_COST }], heated.people * NO_RAISE_COST)
-      : null;
+  const isJob = approach.slots.some((s) => s.phase === "raise");
+  const unheated = (heated?.people ?? 0) * NO_RAISE_COST[isJob ? "asJob" : "usual"];
+  const heat = heated && seconds >= RAISE_FROM ? parts.goal([{ upTo: 1, slope: unheated }], unheated) : null;
   const hard = parts.limit(MOST_HARD_SECONDS);
   const power = parts.limit(MOST_POWER_DRILLS);
   const ofPhase = new Map(

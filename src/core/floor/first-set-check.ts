@@ -3,7 +3,7 @@ import {
   changeWorking,
   type DoneSet,
   describeLoad,
-  FIRST_JUMP_SHARE,
+  LARGE_JUMP_SHARE,
   type Ramp,
   type RampRequest,
 } from "../ramp";
@@ -223,7 +223,7 @@ function jumpsTooFar(ramp: Ramp, { working }: RampRequest, done: number): boolea
   const weights = [...ramp.sets.map((s) => s.weight), ramp.working.weight];
   const steps = weights.map((w, i) => w - (weights[i - 1] ?? w)).slice(Math.max(1, done));
   return (
-    Math.max(0, ...steps) > FIRST_JUMP_SHARE * working.weight ||
+    Math.max(0, ...steps) > LARGE_JUMP_SHARE * working.weight ||
     ramp.findings.some((f) => f.code === "last-jump")
   );
 }

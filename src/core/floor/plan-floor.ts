@@ -269,7 +269,7 @@ function liftOf(
 ): FloorLift {
   const { lift, kit, working } = request.lifts[at]!;
   const ramp = plan.ramps[at] ?? null;
-  const asked = ramp && rampRequestOf(request, at);
+  const asked = ramp && rampRequestOf(request, at, { fewer: ramp.fewer });
   const known = liftById(catalog, lift.id);
   const seconds = ramp?.sets.at(-1)?.seconds ?? 30;
   const rest = ramp?.sets.at(-1)?.restSeconds ?? 120;

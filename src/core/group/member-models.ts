@@ -69,7 +69,7 @@ export function memberModels(request: GroupRequest): MemberModel[][] {
     };
     const instead = new Map(ofAll.own.flatMap((o) => (o.insteadOf ? [[o.insteadOf.drill, o.drill]] : [])));
     const first = blocksOf(lifts)[0];
-    const { ramps } = planRamps(own, first);
+    const ramps = planRamps(own, first);
     const models = choicesByRounds(blockChoice(own, ramps, 0, { served: [], drills: [] }));
     const shared = { member, instead, equipment, machine: machines[i] ?? null, ramps };
     return { ...shared, rampSeconds: rampSecondsOf(ramps, first), models };

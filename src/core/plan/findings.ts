@@ -11,15 +11,12 @@ const MOST_NAMED = 4;
 
 type PlanToJudge = Omit<Plan, "findings">;
 
-/**
- * What the coach should know about a plan: what was left out and why, and what speaks against the lift.
- *
- * @param givenUp ramp sets that were given up for lack of time.
- */
-export function planFindings(request: PlanRequest, plan: PlanToJudge, givenUp: number): PlanFinding[] {
+/** What the coach should know about a plan: what was left out and why, and what speaks against the lift. */
+export function planFindings(request: PlanRequest, plan: PlanToJudge): PlanFinding[] {
   const found: PlanFinding[] = [...liftFindings(request)];
   const available = request.minutes * 60;
   const rampSeconds = plan.seconds - plan.drillSeconds;
+  const givenUp = plan.ramps.reduce((sum, ramp) => sum + (ramp?.fewer ?? 0), 0);
   if (givenUp > 0) {
     found.push({
       code: "ramp-shortened",

@@ -19,7 +19,7 @@ test("phases that are gone and phases with fewer drills are named apart", () => 
 });
 
 test("ramp sets that are gone are counted", () => {
-  expect(said(5).at(-1)).toMatch(/^(One ramp set|\d ramp sets) fewer\.$/);
+  expect(said(6, "deep-mobility").at(-1)).toMatch(/^(One ramp set|\d ramp sets) fewer\.$/);
 });
 
 test("the less time, the more is given up, and nothing at the usual time", () => {

@@ -4,7 +4,7 @@ import {
   type AdditionId,
   adjustRamp,
   FIRST_AT_MOST,
-  FIRST_JUMP_SHARE,
+  HURRIED_JUMP_SHARE,
   planRamp,
   type Ramp,
   type RampFinding,
@@ -48,6 +48,7 @@ export function rampRequestOf(
     room: planned.room ?? request.room,
     start: planned.start,
     rampSets: planned.rampSets,
+    fewer: planned.fewer,
     fixed: planned.fixed,
     additions: additionsOf(request, planned).kept,
     receivesLow: !request.athlete.limiters.includes("ankle-dorsiflexion"),
@@ -82,38 +83,44 @@ function additionsOf(
 const TOO_SHORT: readonly RampFinding["code"][] = ["last-jump", "fewer-sets"];
 
 /**
- * The ramps of all lifts. Where the first ones take more of the time than the approach gives them they lose
- * sets, as long as the jumps stay in their limits; the coach's own and those of a sore area stay whole.
+ * The ramps of all lifts. Where the first ones take more of the time than the approach gives them they lose sets, light ones first, as
+ * long as the jumps stay in their limits; the coach's own stay whole. One under way has given up what it had before it began.
  *
  * @param firstLifts places of the lifts of the first block.
- * @returns the ramps, and how many sets were given up for lack of time.
  */
-export function planRamps(
-  request: PlanRequest,
-  firstLifts: readonly number[],
-): { ramps: (Ramp | null)[]; givenUp: number } {
-  const ramps = request.lifts.map((_, place) => rampOf(request, place));
+export function planRamps(request: PlanRequest, firstLifts: readonly number[]): (Ramp | null)[] {
   const most = request.approach.rampShare * request.minutes * 60;
-  let givenUp = 0;
+  const untouched = new Map(
+    firstLifts.map((place) => [place, rampOf(request, place, { done: [], secondsLeft: undefined })]),
+  );
   for (;;) {
-    const seconds = firstLifts.reduce((sum, i) => sum + (ramps[i]?.totals.seconds ?? 0), 0);
-    const shortened = seconds > most ? firstLifts.map((i) => shorten(request, i, ramps[i]!)) : [];
-    const place = shortened.findIndex((ramp) => ramp !== null);
-    if (place < 0) return { ramps, givenUp };
-    ramps[firstLifts[place]!] = shortened[place]!;
-    givenUp += 1;
+    const seconds = [...untouched.values()].reduce((sum, ramp) => sum + (ramp?.totals.seconds ?? 0), 0);
+    const next = seconds > most ? firstShorter(request, untouched) : null;
+    if (!next) break;
+    untouched.set(...next);
   }
+  return request.lifts.map((_, place) => rampOf(request, place, { fewer: untouched.get(place)?.fewer }));
+}
+
+/** The first of some ramps that may lose a set, without it. */
+function firstShorter(
+  request: PlanRequest,
+  ramps: ReadonlyMap<number, Ramp | null>,
+): [place: number, Ramp] | null {
+  for (const [place, ramp] of ramps) {
+    const shorter = ramp && shorten(request, place, ramp);
+    if (shorter) return [place, shorter];
+  }
+  return null;
 }
 
 /** The ramp with one set fewer; null if it must not lose one. */
-function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp | null {
-  const planned = request.lifts[place]!;
-  const slow = planned.slowToWarm ?? slowToWarmFor(request.athlete, planned.lift);
-  if (!ramp || planned.rampSets !== undefined || slow === "sore") return null;
-  if (planned.done?.length || planned.secondsLeft !== undefined) return null;
-  if (planned.fixed && Object.keys(planned.fixed).length > 0) return null;
+function shorten(request: PlanRequest, place: number, ramp: Ramp): Ramp | null {
+  const { rampSets, fixed = {}, secondsLeft } = request.lifts[place]!;
+  // With so many seconds left it is made to fit these.
+  if (rampSets !== undefined || secondsLeft !== undefined || Object.keys(fixed).length > 0) return null;
   if (ramp.sets.length < 2) return null;
-  const shorter = rampOf(request, place, { rampSets: ramp.sets.length - 1 });
+  const shorter = rampOf(request, place, { fewer: ramp.fewer + 1, done: [] });
   if (!shorter || shorter.totals.seconds >= ramp.totals.seconds) return null;
   const worse = shorter.findings.some(
     (f) => TOO_SHORT.includes(f.code) && !ramp.findings.some((g) => g.code === f.code),
@@ -123,8 +130,11 @@ function shorten(request: PlanRequest, place: number, ramp: Ramp | null): Ramp |
 
 /** Whether a shorter ramp starts too heavy or makes a jump that the longer one did not. */
 function climbsTooFast(request: PlanRequest, place: number, shorter: Ramp, longer: Ramp): boolean {
-  const W = request.lifts[place]!.working!.weight;
-  const most = Math.max(FIRST_JUMP_SHARE * W, systemConstants(request.unit).firstJump);
+  const planned = request.lifts[place]!;
+  const { lift, working } = planned;
+  const isSore = (planned.slowToWarm ?? slowToWarmFor(request.athlete, lift)) === "sore";
+  const share = HURRIED_JUMP_SHARE[lift.olympic || isSore ? "careful" : "usual"];
+  const most = Math.max(share * working!.weight, systemConstants(request.unit).firstJump);
   const largest = (ramp: Ramp) =>
     Math.max(...ramp.sets.slice(1).map((s, i) => s.weight - ramp.sets[i]!.weight), 0);
   const first = (ramp: Ramp) => ramp.sets[0]!.fraction;

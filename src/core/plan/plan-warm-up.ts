@@ -66,7 +66,7 @@ function* planWith(
 ): Generator<Progress, Plan> {
   const request: DecidedRequest = { ...asked, ...decideConditions(asked, asked) };
   const blocks = blocksOf(request.lifts);
-  const { ramps, givenUp } = planRamps(request, blocks[0]);
+  const ramps = planRamps(request, blocks[0]);
   const steps: PlanStep[] = [];
   const tests: PlanTest[] = [];
   const planned: PlanBlock[] = [];
@@ -126,7 +126,7 @@ function* planWith(
     drillSeconds: inOrder[0].rampsAt,
     seconds: inOrder[0].workAt,
   };
-  const found = { ...plan, findings: planFindings(request, plan, givenUp) };
+  const found = { ...plan, findings: planFindings(request, plan) };
   return { ...found, steps: withSlotOffers(found, request) };
 }
 

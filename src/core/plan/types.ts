@@ -46,6 +46,8 @@ export interface PlannedLift {
   /** The coach's own start as a share of the working weight, 0 the lightest there is. */
   start?: number;
   rampSets?: number;
+  /** How many sets its ramp gives up for lack of time; absent: none. */
+  fewer?: number;
   fixed?: Readonly<Record<number, FixedSet>>;
   /** Technique additions of an Olympic lift. */
   additions?: readonly AdditionId[];

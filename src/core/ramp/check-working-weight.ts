@@ -14,10 +14,15 @@ export interface UnloadableWeight {
  * Whether a ramp goes from the floor: the bar stands at full height at the working weight, and at a load light enough to
  * begin with. Where it does not, it is lifted from the hang, from blocks or a rack, and any plates will do.
  */
-export function rampsFromFloor(lift: Pick<RampLift, "fromFloor">, kit: LoadKit, working: Weight): boolean {
+export function rampsFromFloor(
+  lift: Pick<RampLift, "fromFloor" | "olympic">,
+  kit: LoadKit,
+  working: Weight,
+): boolean {
   if (!lift.fromFloor || !isBarKit(kit)) return false;
   const lightest = lightestOnFloor(kit);
-  if (lightest === null || lightest >= FLOOR_LOAD_AT_MOST * working) return false;
+  const most = FLOOR_LOAD_AT_MOST[lift.olympic ? "olympic" : "usual"] * working;
+  if (lightest === null || lightest >= most) return false;
   return nearestLoadable(kit, working, true).lower === working;
 }
 
@@ -33,6 +38,10 @@ export function checkWorkingWeight(kit: LoadKit, working: Weight): Result<Weight
 }
 
 /** Every weight that a ramp set of this lift can have, lightest first, all below the working weight. */
-export function rampWeights(lift: Pick<RampLift, "fromFloor">, kit: LoadKit, working: Weight): Weight[] {
+export function rampWeights(
+  lift: Pick<RampLift, "fromFloor" | "olympic">,
+  kit: LoadKit,
+  working: Weight,
+): Weight[] {
   return loadableWeights(kit, working, rampsFromFloor(lift, kit, working)).filter((w) => w < working);
 }

@@ -17,6 +17,8 @@ export interface WeightProblem {
   lastJump: number;
   /** How much an inner jump may exceed the one before; Infinity: any. */
   growth: number;
+  /** Jumps are compared with those before from this weight on; absent: all. */
+  growthFrom?: number;
   /** The set that has just been done, from which the ramp goes on; absent: it begins. */
   from?: DoneLoad;
 }
@@ -36,6 +38,11 @@ export const ANY_JUMPS = {
   lastJump: Number.POSITIVE_INFINITY,
   growth: Number.POSITIVE_INFINITY,
 };
+
+/** The weight before a set as the growth of jumps sees it: under where it is looked at, any jump may follow. */
+export function asBefore({ growthFrom = 0 }: Pick<WeightProblem, "growthFrom">, weight: number): number {
+  return weight < growthFrom ? Number.NEGATIVE_INFINITY : weight;
+}
 
 /** The same where the weights are made of plates. */
 export interface LoadProblem extends WeightProblem {
@@ -141,7 +148,8 @@ function leastCost({ tree, move, layers, ends }: Search): number {
 }
 
 /** Whether any weights satisfy the problem; plates do not matter for that, since each candidate can be loaded. */
-function hasSolution({ candidates, working, gap, growth, lastJump, from }: WeightProblem): boolean {
+function hasSolution(problem: WeightProblem): boolean {
+  const { candidates, working, gap, growth, lastJump, from } = problem;
   if (candidates.length === 0) return true;
   // For each weight the lightest set that can stand before it, which leaves the next jump most room.
   const before = from?.before ?? Number.NEGATIVE_INFINITY;
@@ -157,7 +165,7 @@ function hasSolution({ candidates, working, gap, growth, lastJump, from }: Weigh
         lightest += 1;
       }
       const from = reached[lightest];
-      if (from && w - from.weight >= gap) next.push({ weight: w, before: from.weight });
+      if (from && w - from.weight >= gap) next.push({ weight: w, before: asBefore(problem, from.weight) });
     }
     reached = next;
   }
@@ -365,7 +373,13 @@ function nextWays(
         if (!from) return;
         const cost = from.cost + target.cost;
         if (cost + target.onward[at]! > most) return;
-        keepIfUseful(useful, { node, weight: target.weight, before: weight, cost, previous: from.way });
+        keepIfUseful(useful, {
+          node,
+          weight: target.weight,
+          before: asBefore(problem, weight),
+          cost,
+          previous: from.way,
+        });
       });
     }
   }

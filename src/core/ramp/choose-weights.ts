@@ -1,5 +1,5 @@
 import type { Weight } from "../units";
-import type { ChosenLoads, WeightProblem } from "./choose-loads";
+import { asBefore, type ChosenLoads, type WeightProblem } from "./choose-loads";
 import { DEVIATION_COST } from "./constants";
 
 /** A way to one set: the weights so far, with what they cost. */
@@ -26,7 +26,8 @@ export function chooseWeights(problem: WeightProblem): ChosenLoads | null {
       const [before, at] = [way.weights.at(-2), way.weights.at(-1)];
       for (const w of weights) {
         if (at !== undefined && w - at < gap) continue;
-        if (at !== undefined && before !== undefined && w - at > at - before + growth) continue;
+        if (at !== undefined && before !== undefined && w - at > at - asBefore(problem, before) + growth)
+          continue;
         const next = { weights: [...way.weights, w], off: way.off + Math.abs(w - ideals[i]!) };
         // What comes later depends on the last two weights alone.
         const state = `${at} ${w}`;

@@ -49,8 +49,8 @@ export const MOST_ADDED = { usual: 2, sore: 4 };
 export const ADDED_FOR_AREA = { 0: 0, 1: 1, 2: 2, sore: 3 } as const;
 /** Sets added for an area or a cold room lie under this share of the working weight. */
 export const LIGHT_SHARE = 0.6;
-/** Light sets lie at least this share of the working weight and so many everyday steps apart. */
-export const LIGHT_GAP = { share: 0.1, steps: 2 };
+/** Light sets lie at least this share of the working weight apart, and so much more than other sets. */
+export const LIGHT_GAP = { share: 0.1, times: 1.5 };
 /** A step of more than this share of the working weight is a great one. */
 export const GREAT_STEP = 1 / 3;
 /** A full warm-up of the same demands takes this share off the sets of a later lift. */
@@ -67,7 +67,14 @@ export const SHORT_BRIDGE_WARM_AT = 0.5;
 /** Neighbours lie at least this share of the working weight apart, and `leastGap` with a bar. */
 export const LEAST_GAP = 0.04;
 /** A first jump over this share of the working weight, and over `firstJump`, asks for one set more. */
-export const FIRST_JUMP_SHARE = 0.5;
+export const FIRST_JUMP_SHARE = 0.4;
+/** A jump over this share of the working weight, and over `firstJump`, is too large wherever it is. */
+export const LARGE_JUMP_SHARE = 0.5;
+/**
+ * For lack of time a ramp loses no set after which a jump would be larger than this share of the working weight; `careful` of an
+ * Olympic lift, or with a sore area.
+ */
+export const HURRIED_JUMP_SHARE = { usual: 0.4, careful: 0.25 };
 /** One set alone sits at this share if what is left is at most `oneSetReach`. */
 export const ONE_SET_SHARE = 0.5;
 export const ONE_SET_BELOW_TOP = 0.1;
@@ -76,8 +83,11 @@ export const ONE_SET_JUMP_SHARE = 0.45;
 /** A floor load counts as if the bar weighed this part less when the sets are counted. */
 export const FLOOR_BASE_DIVISOR = 1.75;
 
-/** Where the lightest load that stands on the floor is this share of the working weight or more, no ramp begins with it. */
-export const FLOOR_LOAD_AT_MOST = 0.8;
+/**
+ * Where the lightest load that stands on the floor is this share of the working weight or more, no ramp begins with it. An Olympic lift
+ * is learnt with the empty bar, and there is a way to do it without the floor: from the hang.
+ */
+export const FLOOR_LOAD_AT_MOST = { usual: 0.8, olympic: 0.6 };
 
 /** The first loaded set of a ramp that has to hurry stays at this share of the working weight or below. */
 export const FIRST_AT_MOST = 0.6;
@@ -97,6 +107,11 @@ export function systemConstants(unit: UnitSystem): {
   oneSetReach: Weight;
   /** What the smallest everyday plates add; smaller ones are there for the working weight. */
   everydayStep: Weight;
+  /** The same on the way to `heavyWorking` and more. */
+  heavyStep: Weight;
+  heavyWorking: Weight;
+  /** A ramp that would begin so much over the lightest load has a lighter set before. */
+  farFromLightest: Weight;
   /** What a bar goes up by at least on the way up. */
   leastGap: Weight;
 } {
@@ -106,6 +121,9 @@ export function systemConstants(unit: UnitSystem): {
     firstJump: kilograms({ kg: 10, lb: 22 }, unit),
     oneSetReach: kilograms({ kg: 20, lb: 45 }, unit),
     everydayStep: kilograms({ kg: 2.5, lb: 5 }, unit),
+    heavyStep: kilograms({ kg: 5, lb: 10 }, unit),
+    heavyWorking: kilograms({ kg: 100, lb: 225 }, unit),
+    farFromLightest: kilograms({ kg: 40, lb: 90 }, unit),
     leastGap: kilograms({ kg: 5, lb: 10 }, unit),
   };
 }

@@ -73,7 +73,8 @@ describe("every ramp", () => {
       }
       // After light sets more for an area or a cold room the steps of the usual ramp follow.
       const hasLightSets = request.slowToWarm !== 0 || request.room === "cold";
-      const growth = Math.max(step, request.unit === "kg" ? weight(2.5) : weight(5));
+      const [usual, heavy, from] = request.unit === "kg" ? [2.5, 5, 100] : [5, 10, 225];
+      const growth = Math.max(step, weight(W < weight(from) ? usual : heavy));
       if (!hasLightSets && jumps.slice(1, -1).some((jump, i) => jump > jumps[i]! + growth)) {
         expect(codes(ramp)).toContain("jump-grows");
       }

@@ -3,7 +3,7 @@ import type { Weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
 import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
 import { chooseWeights } from "./choose-weights";
-import { HEAVY, LEAST_GAP } from "./constants";
+import { HEAVY, LEAST_GAP, systemConstants } from "./constants";
 import { idealsThrough } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import type { FixedSet, RampRequest } from "./types";
@@ -25,8 +25,8 @@ export interface LoadsWanted {
   idealsOf: (sets: number) => number[];
   /** What the first set is exactly, unless it is the only one; absent: what suits best. */
   first?: Weight;
-  /** How much a jump may be larger than the one before it; absent: an everyday step. */
-  growth?: number;
+  /** From which weight on a jump may be larger than the one before it by an everyday step at most; absent: all. */
+  growthFrom?: number;
   /** How many sets, the last ones, may be heavy; absent: any. The coach's own may be. */
   mostHeavy?: number;
   /** The set that has just been done, from which they go on; absent: the ramp begins. */
@@ -46,7 +46,7 @@ export function fitLoads(
     count,
     idealsOf,
     first,
-    growth = limits.everydayStep,
+    growthFrom,
     mostHeavy = Number.POSITIVE_INFINITY,
     from,
   }: LoadsWanted,
@@ -72,10 +72,20 @@ export function fitLoads(
         if (own !== undefined) return [own];
         if (i === 0 && sets > 1 && first !== undefined) return [first];
         const mayBeHeavy = i >= sets - mostHeavy;
-        const found = candidateWeights(loads, ideal, window).filter((w) => mayBeHeavy || w < HEAVY * W);
+        const near = candidateWeights(loads, ideal, window).filter((w) => mayBeHeavy || w < HEAVY * W);
+        const found = i === 0 && !from ? inWholeSteps(near, request) : near;
         return i === sets - 1 ? withinLastJump(found, loads, W - lastJump, ideal) : found;
       });
-      return { working: W, ideals, candidates, gap: limits.gap, lastJump, growth, from };
+      return {
+        working: W,
+        ideals,
+        candidates,
+        gap: limits.gap,
+        lastJump,
+        growth: limits.everydayStep,
+        growthFrom,
+        from,
+      };
     };
     const problem = among(below, limits.step);
     const anyGrowth = { growth: Number.POSITIVE_INFINITY };
@@ -105,6 +115,14 @@ export function fitLoads(
 function everydayLoads(loads: Weight[], { kit }: RampRequest, { step, everydayStep }: RampLimits): Weight[] {
   if (!isBarKit(kit) || everydayStep === step) return loads;
   return loads.filter((w) => (w - kit.empty) % everydayStep === 0);
+}
+
+/** What a ramp may begin with: of the loads of a bar those that its smallest plates are not needed for, if there is one. */
+function inWholeSteps(near: Weight[], { kit, unit }: RampRequest): Weight[] {
+  if (!isBarKit(kit)) return near;
+  const { leastGap } = systemConstants(unit);
+  const whole = near.filter((w) => (w - kit.empty) % leastGap === 0);
+  return whole.length > 0 ? whole : near;
 }
 
 /** The last set's candidates; if none keeps the last jump, the nearest loadable weight that does is added. */

@@ -7,26 +7,27 @@ import type { FixedSet, RampRequest } from "./types";
  *
  * @param sets number of ramp sets, 0 or more.
  * @param start the first ramp weight.
+ * @param named shares of the working weight that the style names itself, see `namedShares`.
  */
 export function idealWeights(
-  request: Pick<RampRequest, "working" | "style" | "unit" | "similarDone" | "experience">,
+  request: Pick<RampRequest, "working" | "style" | "unit" | "experience">,
   sets: number,
   start: number,
   cutByWarmth: boolean,
+  named: readonly number[] | null = null,
 ): number[] {
   const W = request.working.weight;
   const share = topOf(request.style, request.working.reps);
   if (sets === 0) return [];
-  const { jumpRatio, shares } = RAMP_STYLES[request.style];
-  const named = shares?.(request.working.reps, request.similarDone).map((s) => Math.max(start, W * s));
-  if (named?.length === sets) return named.map(Math.round);
+  const { jumpRatio } = RAMP_STYLES[request.style];
+  if (named?.length === sets) return named.map((s) => Math.round(Math.max(start, W * s)));
   if (sets === 1) {
     // A beginner's first set is with the lightest there is.
     const low = request.experience === "beginner" ? start : Math.max(start, W * ONE_SET_SHARE);
     const reaches = W - low <= systemConstants(request.unit).oneSetReach && !cutByWarmth;
     return [Math.round(reaches ? low : Math.max(start, W * (share - ONE_SET_BELOW_TOP)))];
   }
-  const top = Math.max(named?.at(-1) ?? W * share, start);
+  const top = Math.max(W * (named?.at(-1) ?? share), start);
   return [Math.round(start), ...stepsTo(start, top, sets - 1, jumpRatio)];
 }
 

@@ -10,7 +10,14 @@ export {
   type WorkingChange,
 } from "./change-working";
 export { checkWorkingWeight, rampWeights, type UnloadableWeight } from "./check-working-weight";
-export { FIRST_AT_MOST, FIRST_JUMP_SHARE, HEAVY, LIGHT_SHARE, systemConstants } from "./constants";
+export {
+  FIRST_AT_MOST,
+  HEAVY,
+  HURRIED_JUMP_SHARE,
+  LARGE_JUMP_SHARE,
+  LIGHT_SHARE,
+  systemConstants,
+} from "./constants";
 export { describeLoad, loadUnit } from "./describe-load";
 export { lastJumpLimit, rampLimits } from "./limits";
 export { planRamp } from "./plan-ramp";

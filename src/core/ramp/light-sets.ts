@@ -25,7 +25,7 @@ export function lightSets(
 ): LightSets {
   const W = limits.working;
   if (more === 0 || plain.sets === 0) return { idealsOf: plain.idealsOf, again: 0 };
-  const least = Math.max(LIGHT_GAP.share * W, LIGHT_GAP.steps * limits.everydayStep);
+  const least = Math.max(LIGHT_GAP.share * W, LIGHT_GAP.times * limits.gap);
   const gap = first.hasOwnSecond ? limits.close : least;
   const usual = plain.idealsOf(plain.sets);
   const idealsOf = (sets: number) =>

@@ -25,11 +25,12 @@ export function rampLimits(
 ): RampLimits {
   const step = smallestStep(kit);
   const close = Math.max(Math.ceil(working * LEAST_GAP), step);
-  const { everydayStep, leastGap } = systemConstants(unit);
+  const { everydayStep, heavyStep, heavyWorking, leastGap } = systemConstants(unit);
+  const usual = isBarKit(kit) && working >= heavyWorking ? heavyStep : everydayStep;
   return {
     ...{ working, step, close, lightest },
     gap: isBarKit(kit) ? Math.max(close, leastGap) : close,
-    everydayStep: Math.max(step, everydayStep) as Weight,
+    everydayStep: Math.max(step, usual) as Weight,
   };
 }
 

@@ -143,7 +143,7 @@ describe("the number of sets", () => {
     planRamp(rampRequest(kg, reps, change)).sets.length;
 
   test("grows with the ratio to the bar", () => {
-    expect([22.5, 32.5, 50, 70, 100, 130, 175].map((kg) => count(kg, 5))).toEqual([0, 1, 2, 3, 4, 5, 6]);
+    expect([22.5, 32.5, 42.5, 70, 100, 130, 175].map((kg) => count(kg, 5))).toEqual([0, 1, 2, 3, 4, 5, 6]);
   });
 
   test("is less for many repetitions, more for few", () => {

@@ -2,7 +2,15 @@ import { isBarKit, lightestOf, loadableWeights, loadTable, type Stack, stackMove
 import { additionFindings } from "./additions";
 import { baseOf, coldStart } from "./base-and-start";
 import { rampsFromFloor } from "./check-working-weight";
-import { FIRST_JUMP_SHARE, HEAVY, LEAST_GAP, MOST_SETS, systemConstants, WARM_START } from "./constants";
+import {
+  FIRST_JUMP_SHARE,
+  HEAVY,
+  LEAST_GAP,
+  LIGHT_SHARE,
+  MOST_SETS,
+  systemConstants,
+  WARM_START,
+} from "./constants";
 import { countSets } from "./count-sets";
 import { describeSets, platesOf } from "./describe-sets";
 import { rampFindings } from "./findings";
@@ -11,6 +19,7 @@ import { fixedWithout, withoutWeights } from "./fixed-sets";
 import { idealWeights } from "./ideal-weights";
 import { lightSets, withFirstAgain } from "./light-sets";
 import { type RampLimits, rampLimits } from "./limits";
+import { namedShares } from "./named-shares";
 import { RAMP_STYLES, topOf } from "./styles";
 import type { Ramp, RampFinding, RampRequest, RampSet } from "./types";
 
@@ -29,24 +38,27 @@ export function planRamp(request: RampRequest): Ramp {
   const loadable = loadableWeights(kit, W, fromFloor);
   const limits = rampLimits(request, W, loadable[0]!);
 
-  const { count, extras, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
-  const idealsOf = (sets: number) => idealWeights(request, sets, start, cutByWarmth);
-  const plain = { sets: count - extras, idealsOf };
+  const { count, extras, named, start, cutByWarmth } = countAndStart(request, limits, fromFloor);
+  const idealsOf = (sets: number) => idealWeights(request, sets, start, cutByWarmth, named);
   const fixed = request.fixed ?? {};
   const isEmptyFirst = asksForEmptyBar(request, limits);
-  const hasOwnSecond = fixed[1]?.weight !== undefined;
-  const light = lightSets(plain, extras, limits, { isEmptyFirst, hasOwnSecond });
+  const first = { isEmptyFirst, hasOwnSecond: fixed[1]?.weight !== undefined };
+  const usual = { sets: count - extras, idealsOf };
+  const all = lightSets(usual, extras, limits, first);
+  // Where there is no room for all light sets there are fewer.
+  const left = inAHurry(request, usual.sets, all.idealsOf(count - all.again).length + all.again - usual.sets);
+  const plain = { ...usual, sets: left.plain };
+  const light = request.fewer ? lightSets(plain, left.light, limits, first) : all;
   const asked: LoadsWanted = {
     request,
     table,
     loadable,
     limits,
-    // Where there is no room for all light sets there are fewer.
-    count: light.idealsOf(count - light.again).length,
+    count: light.idealsOf(left.plain + left.light - light.again).length,
     idealsOf: light.idealsOf,
     first: start === limits.lightest ? limits.lightest : undefined,
   };
-  const climbing = extras > 0 ? withNoMoreHeavyOnes(asked, plain.sets) : asked;
+  const climbing = left.light > 0 ? withNoMoreHeavyOnes(asked, plain.sets) : asked;
   const wanted = isEmptyFirst ? afterEmptyBar(climbing) : climbing;
   const withFixed = fitLoads(wanted, fixedWithout(fixed, 1, light.again));
   const steps = withFixed ?? fitLoads(wanted, {})!;
@@ -60,7 +72,7 @@ export function planRamp(request: RampRequest): Ramp {
     reps: sets.map((s) => s.reps),
     fromFloor,
     fixedReleased: !withFixed,
-    hasLightSets: extras > 0,
+    hasLightSets: left.light > 0,
     isExact: loads.isExact,
   });
   return assembleRamp(request, sets, loads.stacks, findings);
@@ -68,7 +80,7 @@ export function planRamp(request: RampRequest): Ramp {
 
 /** Sets put together with their working weight and sums. */
 export function assembleRamp(
-  { lift, kit, working, additions = [] }: RampRequest,
+  { lift, kit, working, fewer = 0, additions = [] }: RampRequest,
   sets: RampSet[],
   stacks: readonly Stack[],
   findings: RampFinding[],
@@ -80,6 +92,7 @@ export function assembleRamp(
     kit,
     sets,
     done,
+    fewer,
     working: { weight: working.weight, ...platesOf(kit, stacks.at(-2) ?? [], stacks.at(-1)!) },
     totals: {
       seconds: sets.reduce((sum, s) => sum + s.seconds + s.restSeconds, 0),
@@ -92,16 +105,16 @@ export function assembleRamp(
 }
 
 /**
- * With light sets the jumps grow where these end, and no more sets are heavy than in the ramp without them, unless the
+ * With light sets the jumps grow where these end, but not above, and no more sets are heavy than in the ramp without them, unless the
  * coach has given their number.
  */
 function withNoMoreHeavyOnes(steps: LoadsWanted, plainCount: number): LoadsWanted {
-  const growth = Number.POSITIVE_INFINITY;
-  if (steps.request.rampSets !== undefined) return { ...steps, growth };
   const W = steps.limits.working;
+  const growthFrom = LIGHT_SHARE * W;
+  if (steps.request.rampSets !== undefined) return { ...steps, growthFrom };
   const usual = fitLoads({ ...steps, count: plainCount }, {})!;
   const heavy = usual.weights.filter((w) => w >= HEAVY * W).length;
-  return { ...steps, growth, mostHeavy: Math.max(1, heavy) };
+  return { ...steps, growthFrom, mostHeavy: Math.max(1, heavy) };
 }
 
 /** A bar complex is done with the empty bar, also where the ramp itself begins at full height. */
@@ -125,6 +138,8 @@ interface CountAndStart {
   count: number;
   /** How many of them are light ones for an area or a cold room. */
   extras: number;
+  /** Shares of the working weight that the style names itself; null: none. */
+  named: readonly number[] | null;
   start: number;
   cutByWarmth: boolean;
 }
@@ -135,26 +150,33 @@ function countAndStart(request: RampRequest, limits: RampLimits, fromFloor: bool
   const { firstJump } = systemConstants(unit);
   const { sets, extras, cutByWarmth } = countSets(request, W / baseOf(request, limits, fromFloor));
   const style = RAMP_STYLES[request.style];
-  const shares = style.shares?.(working.reps, similarDone);
+  const plain = sets - extras;
+  const named = namedShares(request, limits, plain);
   const warmStart = W * (WARM_START.least + WARM_START.byWarmth * similarDone);
-  const isCold = request.start !== undefined || !(shares || cutByWarmth);
-  const wantedStart = isCold ? coldStart(request, limits) : shares ? W * shares[0]! : warmStart;
+  const isCold = request.start !== undefined || !(named || cutByWarmth);
+  const wantedStart = isCold ? coldStart(request, limits) : named ? W * named[0]! : warmStart;
   const start = Math.max(limits.lightest, wantedStart);
-  if (request.rampSets !== undefined) return { count: sets, extras, start, cutByWarmth };
+  if (request.rampSets !== undefined) return { count: sets, extras, named, start, cutByWarmth };
 
-  const top = W * (shares?.at(-1) ?? topOf(request.style, working.reps));
+  const top = W * (named?.at(-1) ?? topOf(request.style, working.reps));
   // As near to the top as its set may lie.
   const highest = Math.min(top + LEAST_GAP * W, W - limits.gap);
   const room = start < top ? 1 + Math.max(0, Math.floor((highest - start) / limits.gap)) : 1;
-  const light = shares && request.slowToWarm !== "sore" ? 0 : extras;
-  const plain = sets - extras;
-  const wanted = sets === 0 ? 0 : shares ? shares.length : Math.min(MOST_SETS, plain + style.addedSets);
+  const light = named && request.slowToWarm !== "sore" ? 0 : extras;
+  const wanted = sets === 0 ? 0 : named ? named.length : Math.min(MOST_SETS, plain + style.addedSets);
   let count = W - start < limits.gap ? 0 : Math.min(wanted, room);
   const isAfterTheBar = () => idealWeights(request, 1, start, cutByWarmth)[0]! - start >= limits.gap;
   if (count === 1 && request.experience === "beginner" && isCold && room > 1 && isAfterTheBar()) count = 2;
-  if (count >= 2 && !shares) {
+  if (count >= 2 && !named) {
     const jump = idealWeights(request, count, start, cutByWarmth)[1]! - start;
     if (jump > W * FIRST_JUMP_SHARE && jump > firstJump && count < room) count += 1;
   }
-  return { count: count + light, extras: light, start, cutByWarmth };
+  return { count: count + light, extras: light, named, start, cutByWarmth };
+}
+
+/** The sets that are left where some are given up for lack of time: light ones first, of which a sore area keeps one. */
+function inAHurry({ fewer = 0, slowToWarm }: RampRequest, plain: number, light: number) {
+  const lightLeft = Math.max(light - fewer, slowToWarm === "sore" ? Math.min(1, light) : 0);
+  const plainLeft = plain - Math.max(0, fewer - (light - lightLeft));
+  return { plain: Math.max(Math.min(1, plain), plainLeft), light: lightLeft };
 }

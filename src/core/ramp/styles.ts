@@ -27,16 +27,22 @@ export interface RampStyle {
    * Shares of the working weight that the style names itself; absent: spread from the lightest load to the top.
    *
    * @param similarDone how much of what the lift asks earlier lifts have asked, 0 to 1.
+   * @param usual how many sets the weight has in other styles, light ones for an area or a cold room aside.
    */
-  shares?: (reps: number, similarDone: number) => number[];
+  shares?: (reps: number, similarDone: number, usual: number) => number[];
 }
 
-/** 40 %, 50 %, 60 % and on, until the last jump is short enough. */
-function fewLightShares(reps: number): number[] {
+const LEAST_LIGHT_STEPS = 3;
+
+/** 40 %, 50 %, 60 % and on, until the last jump is short enough; wider steps where these would be more than usual. */
+function fewLightShares(reps: number, _similarDone: number, usual: number): number[] {
   const { lastJump } = repsBand(reps);
   const shares = [0.4, 0.5, 0.6];
   while (1 - shares.at(-1)! > lastJump + 1e-9) shares.push(Math.min(shares.at(-1)! + 0.1, 1 - lastJump));
-  return shares;
+  const sets = Math.max(LEAST_LIGHT_STEPS, usual);
+  if (shares.length <= sets) return shares;
+  const [first, top] = [shares[0]!, shares.at(-1)!];
+  return Array.from({ length: sets }, (_, i) => first + (i * (top - first)) / (sets - 1));
 }
 
 /** A step closer than this below the top says nothing that the top does not. Share of the working weight. */

@@ -48,6 +48,8 @@ export interface RampRequest {
   start?: number;
   /** The coach's own number of ramp sets, 0 to 10; absent: worked out. */
   rampSets?: number;
+  /** How many sets fewer there are for lack of time, the light ones for an area or a cold room first; absent: none. */
+  fewer?: number;
   /** Technique additions of an Olympic lift. */
   additions?: readonly AdditionId[];
   /** Whether the athlete can receive the bar low without heels; absent: yes. */
@@ -103,6 +105,8 @@ export interface Ramp {
   sets: RampSet[];
   /** How many of the first sets have been done. */
   done: number;
+  /** How many sets it has given up for lack of time. */
+  fewer: number;
   working: { weight: Weight; perSide: Weight[]; add: Weight[]; strip: Weight[] };
   totals: {
     /** From the first ramp set to the start of the first working set, rests in. */

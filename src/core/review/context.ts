@@ -39,7 +39,7 @@ const ALONE: Company = { people: 1, counts: {} };
 export function reviewContext(request: PlanRequest, company: Company = ALONE): ReviewContext {
   const free = { ...request, own: [], dropped: [], taken: undefined, begun: undefined };
   const blocks = blocksOf(request.lifts);
-  const { ramps } = planRamps(free, blocks[0]);
+  const ramps = planRamps(free, blocks[0]);
   const choice = blockChoice(free, ramps, 0, { served: [], drills: [] });
   return { request: free, blocks, ramps, model: buildChoiceModel(choice), company };
 }

@@ -1,6 +1,6 @@
 import {
-  FIRST_JUMP_SHARE,
   HEAVY,
+  LARGE_JUMP_SHARE,
   LIGHT_SHARE,
   lastJumpLimit,
   mostRampReps,
@@ -87,7 +87,7 @@ function liftFindings(
   const weights = new Set(sets.map((s) => s.weight)).size;
   const most = lastJumpLimit({ working: working!, unit: request.unit }, weights, limits.gap);
   jumps.forEach((jump, i) => {
-    const tooLarge = i === last ? jump > most : jump > Math.max(W * FIRST_JUMP_SHARE, firstJump);
+    const tooLarge = i === last ? jump > most : jump > Math.max(W * LARGE_JUMP_SHARE, firstJump);
     if (!tooLarge) return;
     const to = i === last ? "the working weight" : say(sets[i + 1]!.weight);
     on(

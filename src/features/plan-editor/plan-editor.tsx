@@ -118,7 +118,9 @@ export function PlanEditor({
   const { weight } = planned.lifts[at]!;
   const weights = useMemo(
     () =>
-      weight === null || !kit ? [] : rampWeights({ fromFloor: lift.fromFloor && !onBlocks }, kit, weight),
+      weight === null || !kit
+        ? []
+        : rampWeights({ ...lift, fromFloor: lift.fromFloor && !onBlocks }, kit, weight),
     [lift, kit, weight, onBlocks],
   );
   const tread = treadOf(wanted, stair, plan);
