@@ -20,7 +20,7 @@ describe("POST /api/ramp", () => {
     expect(complex.notes[0]).toMatch(/^Bar complex/);
     expect(complex.notes[1]).toMatch(/Pause 2 s above the knee/);
     expect((await setsOf({ floor: "blocks" })).sets[0]!.weight).toBeLessThan(plain.sets[0]!.weight);
-    const heavy = await setsOf({ start: 0.65, additions: ["barefoot"] });
+    const heavy = await setsOf({ rampSets: 1, additions: ["barefoot"] });
     expect(heavy.findings.map((f) => f.code)).toContain("addition-left-out");
     const { status, errors } = await refusal(rampResponse, { ...clean, additions: ["blindfold"] });
     expect([status, errors[0].path]).toEqual([400, "additions.0"]);
