@@ -2,7 +2,7 @@ import { isDone, type ReferenceWarmUp, references, stepsOf } from "@/__tests__/r
 import { shippedCatalog as catalog } from "@/catalog";
 import type { EquipmentId } from "@/core/catalog";
 import { DEMANDS } from "@/core/demands";
-import { type Candidate, jobOf, placesFor } from "@/core/drills";
+import { type Candidate, drillsAtPace, jobOf, placesFor } from "@/core/drills";
 import { type Plan, type PlanRequest, planWarmUp } from "@/core/plan";
 import { reviewWarmUp } from "@/core/remedies";
 import { reviewContext, writtenOf } from "@/core/review";
@@ -111,9 +111,13 @@ function judge(shape: Shape) {
   const { plan, chosen, request: r } = shape;
   const { model } = plan.blocks[0].choice;
   const isWhole = model.seconds >= WHOLE_FROM;
-  const { pace, onlySlots } = r.approach;
-  const beside = onlySlots && model.demands.some((d) => d.limiter) ? 1 : 0;
-  const limit = Math.min(pace.most, pace.from + Math.floor(model.seconds / pace.every)) + beside;
+  const { onlySlots } = r.approach;
+  // A raise for a cold room or a stiff athlete is not among the drills that an approach usually does.
+  const isRare = r.approach.phases.some((p) => p.phase === "raise" && p.whenColdOrStiff);
+  const beside =
+    (onlySlots && model.demands.some((d) => d.limiter) ? 1 : 0) +
+    (isRare && chosen.some((c) => c.phase === "raise") ? 1 : 0);
+  const limit = drillsAtPace(r.approach, model.seconds) + beside;
   const under = isWhole ? chosen.filter(isUnder).length : 0;
   const struck = new Set([...doubles(shape), ...fillers(shape), ...(isWhole ? chosen.filter(isUnder) : [])])
     .size;

@@ -44,10 +44,15 @@ const advanced: readonly DrillId[] = [
   ...["cossack-squat", "face-the-wall-squat", "stick-overhead-squat", "plank-slides"],
   ...["press-up-to-rotation", "single-leg-bridge", "bridge-leg-swing", "squat-thrust", "bar-arc-rotation"],
   ...["bent-over-shoulder-hang", "snatch-balance", "tall-clean", "kettlebell-swing", "single-leg-landing"],
+  "three-way-calf-rock",
 ];
 
-/** How much teaching a drill takes. */
-export function skillOf(id: DrillId): Pick<Drill, "skill"> {
-  if (plain.includes(id)) return { skill: "plain" };
-  return advanced.includes(id) ? { skill: "advanced" } : {};
+/** Drills that nobody does who is not limited there. */
+const remedial: readonly DrillId[] = ["three-way-calf-rock"];
+
+/** How much teaching a drill takes, and whether it is for limiters alone. */
+export function skillOf(id: DrillId): Pick<Drill, "skill" | "remedial"> {
+  const only = remedial.includes(id) ? { remedial: true } : {};
+  if (plain.includes(id)) return { skill: "plain", ...only };
+  return advanced.includes(id) ? { skill: "advanced", ...only } : only;
 }

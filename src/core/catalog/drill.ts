@@ -52,6 +52,8 @@ export interface Drill {
   effort: 1 | 2 | 3 | 4 | 5;
   /** How much teaching it takes: a name is enough, or it goes wrong until it is taught. Absent: something between. */
   skill?: "plain" | "advanced";
+  /** Whether it is only for who is limited in what it serves. */
+  remedial?: boolean;
   impact: "none" | "low" | "high";
   mode: "static" | "dynamic";
   /** Whether it is a passive stretch, which needs dynamic work on the same range after it. */

@@ -17,6 +17,7 @@ import { DEMAND_IDS, DEMANDS, type DemandId } from "../demands";
 import type { Room } from "../ramp";
 import type { AskedDemand } from "./asked-demands";
 import {
+  HOLDS_BESIDE_SLOTS_FROM,
   JOB_ASKED_FROM,
   JOB_SERVES,
   LIMITER_SERVES,
@@ -214,6 +215,7 @@ export function admitDrills(request: AdmissionRequest): {
     const forLimiter = served.some(
       ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES,
     );
+    if (drill.remedial && !forLimiter) return "not-asked";
     // What an approach has in a phase is for everybody; a limiter may need something else there.
     const isForLimiter =
       forLimiter && drill.effort <= MOST_LIMITER_EFFORT && !hasForeignPattern(served, demands);
@@ -299,8 +301,11 @@ export function admitDrills(request: AdmissionRequest): {
       pinned: own,
     });
   }
+  // In a short round of slots there is no time for a hold and the movement after it: what is moved counts by itself.
+  const isShortRound = approach.onlySlots && request.seconds < HOLDS_BESIDE_SLOTS_FROM;
+  const rivals = (a: Admitted) => (isShortRound ? admitted.filter((b) => b.phase === a.phase) : admitted);
   const withLimiters = admitted.map(
-    (a): Admitted => ({ ...a, limiterOf: limitersOf(a, admitted, demands, athlete.responses) }),
+    (a): Admitted => ({ ...a, limiterOf: limitersOf(a, rivals(a), demands, athlete.responses) }),
   );
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));

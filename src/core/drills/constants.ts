@@ -26,6 +26,8 @@ export const DRILL_COST = 0.8;
 export const EFFORT_COST = 1.5;
 /** What a drill costs by the teaching it takes: one that all know nothing, one in between the first, an advanced one the second. Points. */
 export const TEACHING_COST = { beginner: [2, 6], intermediate: [1.5, 4], advanced: [1, 1.5] } as const;
+/** What is done as fast as it goes has to be known so many times as well. */
+export const QUICK_TEACHING = 3;
 /** What a second drill for a job costs where the approach has no place for it. Points. */
 export const SECOND_FOR_JOB_COST = 20;
 /** A drill's job is asked for from here on; what is for nothing that is asked only fills. */
@@ -44,6 +46,8 @@ export const MOST_LIMITER_DOSES = 3;
 export const LIMITER_DOSE_SECONDS = 60;
 /** By so much the work for a limiter may go over what the approach gives it, so that both sides get their rest. Seconds. */
 export const LIMITER_SLACK_SECONDS = 15;
+/** Where an approach is nothing but its slots a hold for a limiter has a place beside them from so much time for drills on. Seconds. */
+export const HOLDS_BESIDE_SLOTS_FROM = 390;
 /** What trunk work before hinging is worth to who has a sore low back. Points. */
 export const BRACE_POINTS = 20;
 /** What it costs to do with the empty bar what the ramp begins with. Points. */

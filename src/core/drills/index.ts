@@ -46,6 +46,7 @@ export {
   costOf,
   countsForPlanes,
   covers,
+  drillsAtPace,
   ProblemParts,
   sequenceParts,
   worthOfServing,

@@ -38,14 +38,14 @@ test("the example that is worked by hand in the docs comes out as it says there"
   const at = (id: string, amount: number) =>
     candidates.findIndex((c) => c.drill.id === id && c.sets === 1 && c.amount === amount);
   const selection = new Selection(problem);
-  expect(selection.objective()).toBeCloseTo(-164.19, 2);
+  expect(selection.objective()).toBeCloseTo(-172.19, 2);
   const chosen = [at("band-pull-apart", 10), at("empty-bar-bench", 6), at("pull-rotate-press", 8)];
   const gains = chosen.map((option) => {
     const gain = selection.gain(option);
     selection.add(option);
     return Number(gain.toFixed(2));
   });
-  expect(gains).toEqual([31.09, 23.31, 26.92]);
+  expect(gains).toEqual([31.09, 31.31, 26.92]);
   expect(objectiveOf(problem, chosen)).toBeCloseTo(-82.88, 2);
   expect(objective).toBeGreaterThanOrEqual(-82.88 - 0.01);
   expect(request.lifts[0]!.working!.weight).toBe(weight(80));

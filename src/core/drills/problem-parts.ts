@@ -21,6 +21,7 @@ import {
   OPENING_EFFORT,
   OWN_SHAPE_FROM,
   OWN_SHAPE_POINTS,
+  QUICK_TEACHING,
   RAISE_FROM,
   REPEATS_RAMP_COST,
   SECOND_COST,
@@ -60,7 +61,7 @@ export function costOf(
   const hard = isPlain ? 0 : EFFORT_COST * Math.max(0, drill.effort - OPENING_EFFORT);
   return (
     DRILL_COST +
-    teachingCost(drill, experience) +
+    teachingCost(drill, experience) * (phase === "power" ? QUICK_TEACHING : 1) +
     (repeatsRamp ? REPEATS_RAMP_COST : 0) +
     hard +
     SECOND_FOR_JOB_COST +
@@ -209,6 +210,11 @@ export function athleteGoals(
   ];
 }
 
+/** How many drills an approach does at most in so much time for them, in seconds. */
+export function drillsAtPace({ pace }: Pick<Approach, "pace">, seconds: number): number {
+  return Math.min(pace.most, pace.from + Math.floor(seconds / pace.every));
+}
+
 /**
  * What a sequence as a whole has to keep: least and most of each phase, slots, hard work, power.
  *
@@ -225,10 +231,12 @@ export function sequenceParts(
   seconds: number,
   forLimiters: number,
 ): (c: Candidate) => { gives: Term[]; uses: Term[] } {
-  const { pace } = approach;
   // Where all places are those of slots a limiter has one beside them.
-  const beside = approach.onlySlots ? Math.min(1, forLimiters) : 0;
-  const drills = parts.limit(Math.min(pace.most, pace.from + Math.floor(seconds / pace.every)) + beside);
+  const forLimiter = approach.onlySlots ? Math.min(1, forLimiters) : 0;
+  // A raise that only some days have is not among the drills that an approach usually does.
+  const raise = phases.find((p) => p.rule.phase === "raise")?.rule;
+  const beside = forLimiter + (raise?.whenColdOrStiff ? 1 : 0);
+  const drills = parts.limit(drillsAtPace(approach, seconds) + beside);
   const shape =
     seconds >= OWN_SHAPE_FROM
       ? parts.goal([{ upTo: 1, slope: people * OWN_SHAPE_POINTS }], people * OWN_SHAPE_POINTS)
@@ -259,7 +267,9 @@ export function sequenceParts(
     const phase = ofPhase.get(c.phase);
     if (phase) {
       if (phase.least !== null) gives.push({ index: phase.least, amount: c.seconds });
-      uses.push({ index: phase.seconds, amount: c.seconds }, { index: phase.drills, amount: 1 });
+      uses.push({ index: phase.seconds, amount: c.seconds });
+      // A limiter's own drill comes beside those that the phase has for everybody.
+      if (c.limiterOf.length === 0) uses.push({ index: phase.drills, amount: 1 });
     }
     uses.push({ index: drills, amount: 1 });
     if (shape !== null && c.ownShape) gives.push({ index: shape, amount: 1 });

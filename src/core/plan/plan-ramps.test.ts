@@ -17,10 +17,10 @@ function rampOf(lift: string, kg: number, minutes: number, by = "temperature-fir
 const jumps = (kilograms: readonly number[]) => kilograms.slice(1).map((kg, i) => kg - kilograms[i]!);
 
 describe("a ramp in a hurry", () => {
-  test.each(SCHOOLS)("makes no jump of more than two fifths, by %s", (by) => {
+  test.each(SCHOOLS)("makes no jump of more than 50 kg, by %s", (by) => {
     for (const minutes of [5, 6, 8, 10]) {
       const { ramp, kilograms } = rampOf("back-squat", 140, minutes, by);
-      if (ramp.fewer > 0) expect(Math.max(...jumps(kilograms))).toBeLessThanOrEqual(0.4 * 140);
+      if (ramp.fewer > 0) expect(Math.max(...jumps(kilograms))).toBeLessThanOrEqual(50);
     }
   });
 
@@ -29,6 +29,7 @@ describe("a ramp in a hurry", () => {
     (lift) => {
       for (const minutes of [6, 8, 10]) {
         const { ramp, kilograms } = rampOf(lift, 90, minutes);
+        // With hardly any time for drills it makes do with a third.
         if (ramp.fewer > 0) expect(Math.max(...jumps(kilograms))).toBeLessThanOrEqual(0.25 * 90);
       }
     },

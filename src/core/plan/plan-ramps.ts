@@ -5,6 +5,7 @@ import {
   adjustRamp,
   FIRST_AT_MOST,
   HURRIED_JUMP_SHARE,
+  LEFT_FOR_DRILLS,
   planRamp,
   type Ramp,
   type RampFinding,
@@ -95,27 +96,33 @@ export function planRamps(request: PlanRequest, firstLifts: readonly number[]): 
   );
   for (;;) {
     const seconds = [...untouched.values()].reduce((sum, ramp) => sum + (ramp?.totals.seconds ?? 0), 0);
-    const next = seconds > most ? firstShorter(request, untouched) : null;
+    const leavesTime = seconds <= (1 - LEFT_FOR_DRILLS) * request.minutes * 60;
+    const next = seconds > most ? firstShorter(request, untouched, leavesTime) : null;
     if (!next) break;
     untouched.set(...next);
   }
   return request.lifts.map((_, place) => rampOf(request, place, { fewer: untouched.get(place)?.fewer }));
 }
 
-/** The first of some ramps that may lose a set, without it. */
+/**
+ * The first of some ramps that may lose a set, without it.
+ *
+ * @param leavesTime whether they leave time for drills as they are, so that they may be careful.
+ */
 function firstShorter(
   request: PlanRequest,
   ramps: ReadonlyMap<number, Ramp | null>,
+  leavesTime: boolean,
 ): [place: number, Ramp] | null {
   for (const [place, ramp] of ramps) {
-    const shorter = ramp && shorten(request, place, ramp);
+    const shorter = ramp && shorten(request, place, ramp, leavesTime);
     if (shorter) return [place, shorter];
   }
   return null;
 }
 
 /** The ramp with one set fewer; null if it must not lose one. */
-function shorten(request: PlanRequest, place: number, ramp: Ramp): Ramp | null {
+function shorten(request: PlanRequest, place: number, ramp: Ramp, leavesTime: boolean): Ramp | null {
   const { rampSets, fixed = {}, secondsLeft } = request.lifts[place]!;
   // With so many seconds left it is made to fit these.
   if (rampSets !== undefined || secondsLeft !== undefined || Object.keys(fixed).length > 0) return null;
@@ -125,16 +132,27 @@ function shorten(request: PlanRequest, place: number, ramp: Ramp): Ramp | null {
   const worse = shorter.findings.some(
     (f) => TOO_SHORT.includes(f.code) && !ramp.findings.some((g) => g.code === f.code),
   );
-  return worse || climbsTooFast(request, place, shorter, ramp) ? null : shorter;
+  const care = !isDelicate(request, place) ? "usual" : leavesTime ? "careful" : "lessCareful";
+  return worse || climbsTooFast(request, place, shorter, ramp, care) ? null : shorter;
+}
+
+/** Whether a ramp is of an Olympic lift, or for a sore area. */
+function isDelicate({ lifts, athlete }: PlanRequest, place: number): boolean {
+  const { lift, slowToWarm = slowToWarmFor(athlete, lift) } = lifts[place]!;
+  return lift.olympic || slowToWarm === "sore";
 }
 
 /** Whether a shorter ramp starts too heavy or makes a jump that the longer one did not. */
-function climbsTooFast(request: PlanRequest, place: number, shorter: Ramp, longer: Ramp): boolean {
-  const planned = request.lifts[place]!;
-  const { lift, working } = planned;
-  const isSore = (planned.slowToWarm ?? slowToWarmFor(request.athlete, lift)) === "sore";
-  const share = HURRIED_JUMP_SHARE[lift.olympic || isSore ? "careful" : "usual"];
-  const most = Math.max(share * working!.weight, systemConstants(request.unit).firstJump);
+function climbsTooFast(
+  request: PlanRequest,
+  place: number,
+  shorter: Ramp,
+  longer: Ramp,
+  care: keyof typeof HURRIED_JUMP_SHARE,
+): boolean {
+  const { weight } = request.lifts[place]!.working!;
+  const { firstJump, hurriedJump } = systemConstants(request.unit);
+  const most = Math.min(hurriedJump, Math.max(HURRIED_JUMP_SHARE[care] * weight, firstJump));
   const largest = (ramp: Ramp) =>
     Math.max(...ramp.sets.slice(1).map((s, i) => s.weight - ramp.sets[i]!.weight), 0);
   const first = (ramp: Ramp) => ramp.sets[0]!.fraction;

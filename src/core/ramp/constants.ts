@@ -74,7 +74,9 @@ export const LARGE_JUMP_SHARE = 0.5;
  * For lack of time a ramp loses no set after which a jump would be larger than this share of the working weight; `careful` of an
  * Olympic lift, or with a sore area.
  */
-export const HURRIED_JUMP_SHARE = { usual: 0.4, careful: 0.25 };
+export const HURRIED_JUMP_SHARE = { usual: 0.45, careful: 0.25, lessCareful: 0.33 };
+/** It is less careful where it would leave less than this much of the time for drills, 0 to 1. */
+export const LEFT_FOR_DRILLS = 0.15;
 /** One set alone sits at this share if what is left is at most `oneSetReach`. */
 export const ONE_SET_SHARE = 0.5;
 export const ONE_SET_BELOW_TOP = 0.1;
@@ -104,6 +106,8 @@ export function systemConstants(unit: UnitSystem): {
   handBase: Weight;
   leastBase: Weight;
   firstJump: Weight;
+  /** For lack of time a ramp loses no set after which a jump would be larger than this. */
+  hurriedJump: Weight;
   oneSetReach: Weight;
   /** What the smallest everyday plates add; smaller ones are there for the working weight. */
   everydayStep: Weight;
@@ -119,6 +123,7 @@ export function systemConstants(unit: UnitSystem): {
     handBase: kilograms({ kg: 10, lb: 20 }, unit),
     leastBase: kilograms({ kg: 15, lb: 35 }, unit),
     firstJump: kilograms({ kg: 10, lb: 22 }, unit),
+    hurriedJump: kilograms({ kg: 50, lb: 110 }, unit),
     oneSetReach: kilograms({ kg: 20, lb: 45 }, unit),
     everydayStep: kilograms({ kg: 2.5, lb: 5 }, unit),
     heavyStep: kilograms({ kg: 5, lb: 10 }, unit),

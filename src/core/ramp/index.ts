@@ -15,6 +15,7 @@ export {
   HEAVY,
   HURRIED_JUMP_SHARE,
   LARGE_JUMP_SHARE,
+  LEFT_FOR_DRILLS,
   LIGHT_SHARE,
   systemConstants,
 } from "./constants";

@@ -1,6 +1,6 @@
 import { nameInSentence } from "../catalog";
 import { DEMAND_IDS, type DemandId, JOBS } from "../demands";
-import { type AskedDemand, type Candidate, SHORTFALL_SERVED } from "../drills";
+import { type AskedDemand, type Candidate, drillsAtPace, SHORTFALL_SERVED } from "../drills";
 import { demandInSentence } from "../plan";
 import { formatSeconds } from "../units";
 import { drillSecondsOf, type ReviewContext, servedBySteps } from "./context";
@@ -57,18 +57,30 @@ function isJobDone({ steps }: WrittenWarmUp, demand: DemandId): boolean {
   return steps.some(isFor);
 }
 
+/** How many drills there are before the first lift, what raises aside. */
+function drillsOf({ steps }: WrittenWarmUp): number {
+  return steps.filter((s) => s.block === 0 && !s.drill.phases.includes("raise")).length;
+}
+
 /**
  * The greatest gap in the first block: what the lift hangs on or a limiter, for which nothing is done although a drill is
  * to be had. One at a time, as a coach says it; what the approach leaves out, and heat, is its own business.
  */
 export function unservedDemands(context: ReviewContext, written: WrittenWarmUp): Found[] {
-  const { leavesOut, onlySlots, slots } = context.request.approach;
+  const { approach } = context.request;
+  const { leavesOut, onlySlots, slots } = approach;
+  // What only does what resembles the lift has few drills: once it has them, nothing else is missing but for limiters.
+  const isFull =
+    approach.phases.some((p) => p.resembling) &&
+    drillsOf(written) >= drillsAtPace(approach, context.model.seconds);
   // An approach of fixed jobs does what these are for, and what a limiter needs.
   const hasJobFor = (demand: DemandId) =>
     !onlySlots || slots.some((s) => s.filledBy.serves?.includes(demand));
   const asked = context.model.demands
     .filter(
-      (d) => d.limiter || (hasJobFor(d.demand) && d.weight >= HANGS_ON && !isJobDone(written, d.demand)),
+      (d) =>
+        d.limiter ||
+        (!isFull && hasJobFor(d.demand) && d.weight >= HANGS_ON && !isJobDone(written, d.demand)),
     )
     .filter((d) => d.demand !== "temperature" && !leavesOut.includes(d.demand))
     .toSorted((a, b) => b.weight - a.weight);
