@@ -309,8 +309,12 @@ export function admitDrills(request: AdmissionRequest): {
   );
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
-  // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill and nothing else.
-  const isBesideSlots = (a: Admitted) => approach.onlySlots && a.slot === null && a.limiterOf.length === 0;
+  // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill, and what moves that range after a hold.
+  const movesLimiter = (a: Admitted) =>
+    a.phase === "mobilise" &&
+    a.served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES);
+  const isBesideSlots = (a: Admitted) =>
+    approach.onlySlots && a.slot === null && a.limiterOf.length === 0 && !movesLimiter(a);
   const isIn = (a: Admitted) => a.pinned || (a.phase === "raise" ? heating.includes(a) : !isBesideSlots(a));
   for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
   return { phases, admitted: withLimiters.filter(isIn), refused };

@@ -1,6 +1,7 @@
 import type { Weight } from "../units";
-import { asBefore, type ChosenLoads, type WeightProblem } from "./choose-loads";
+import type { ChosenLoads } from "./choose-loads";
 import { DEVIATION_COST } from "./constants";
+import { asBefore, type WeightProblem } from "./weight-problem";
 
 /** A way to one set: the weights so far, with what they cost. */
 interface Way {

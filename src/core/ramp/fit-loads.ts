@@ -1,12 +1,13 @@
 import { isBarKit, type LoadTable } from "../plates";
 import type { Weight } from "../units";
 import { candidateWeights } from "./candidate-weights";
-import { type ChosenLoads, chooseLoads, type DoneLoad, type WeightProblem } from "./choose-loads";
+import { type ChosenLoads, chooseLoads } from "./choose-loads";
 import { chooseWeights } from "./choose-weights";
 import { HEAVY, LEAST_GAP, systemConstants } from "./constants";
 import { idealsThrough } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import type { FixedSet, RampRequest } from "./types";
+import type { DoneLoad, WeightProblem } from "./weight-problem";
 
 /** Chooses weights, and plates where there are any. */
 type Choose = (problem: WeightProblem) => ChosenLoads | null;

@@ -16,8 +16,8 @@ import {
 } from "../plates";
 import { type Weight, weight, weightValue } from "../units";
 import { checkWorkingWeight, describeLoad, planRamp, RAMP_STYLE_IDS, type RampRequest, rampWeights } from ".";
-import type { WeightProblem } from "./choose-loads";
 import { chooseWeights } from "./choose-weights";
+import type { WeightProblem } from "./weight-problem";
 
 const none = 0 as Weight;
 const rack = dumbbellKit([2.5, 5, 7.5, 10, 12.5, 15, 17.5, 20, 22.5, 25, 27.5, 30, 35, 40].map(weight));

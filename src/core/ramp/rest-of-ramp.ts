@@ -1,13 +1,14 @@
 import { isEqual } from "@/lib/equality";
 import { isBarKit, type Stack } from "../plates";
 import type { Weight } from "../units";
-import { ANY_JUMPS, type ChosenLoads, chooseLoads, type DoneLoad } from "./choose-loads";
+import { type ChosenLoads, chooseLoads } from "./choose-loads";
 import { fitLoads, type LoadsWanted } from "./fit-loads";
 import { stepsTo } from "./ideal-weights";
 import { lastJumpLimit, type RampLimits } from "./limits";
 import { planRamp } from "./plan-ramp";
 import { RAMP_STYLES, topOf } from "./styles";
 import type { FixedSet, RampRequest } from "./types";
+import { ANY_JUMPS, type DoneLoad } from "./weight-problem";
 
 /** A ramp set as it was done. */
 export interface DoneSet {

@@ -1,7 +1,8 @@
 import { isBarKit, type LoadKit, loadTable } from "../plates";
 import type { Weight } from "../units";
 import { checkWorkingWeight } from "./check-working-weight";
-import { ANY_JUMPS, chooseLoads } from "./choose-loads";
+import { chooseLoads } from "./choose-loads";
+import { ANY_JUMPS } from "./weight-problem";
 
 /**
  * The fewest plates on one side that make a weight, inside first; none where there are no plates.
