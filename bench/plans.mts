@@ -249,6 +249,20 @@ console.log(
     held.reduce((s, h) => s + h.essential, 0),
   )}, count in range${share(held.map((h) => h.count))}, raise in range${share(held.map((h) => h.raise))}, usual doses${all((h) => h.doses)}, order of common drills${all((h) => h.pairs)}, at most one finding of the review${share(held.map((h) => h.findings.length <= 1))}`,
 );
+/** The least and the most of a share over all ways to leave two of the references out. */
+function withoutTwo(of: (h: (typeof held)[number]) => readonly boolean[]): string {
+  const shares = held.flatMap((a, i) =>
+    held.slice(i + 1).map((b) => {
+      const rest = held.filter((h) => h !== a && h !== b).flatMap(of);
+      return rest.filter(Boolean).length / rest.length;
+    }),
+  );
+  return `${(100 * Math.min(...shares)).toFixed(1)} to ${(100 * Math.max(...shares)).toFixed(1)}%`;
+}
+const doneOf = (h: (typeof held)[number]) => Array.from({ length: h.essential }, (_, i) => i < h.done);
+console.log(
+  `  any two of them left out: essential jobs ${withoutTwo(doneOf)}, order of common drills ${withoutTwo((h) => h.pairs)}`,
+);
 for (const h of held.filter((h) => h.missing.length > 0 || !h.count || !h.raise)) {
   console.log(
     `  ${h.ref.approach}, ${h.ref.lift}: ${h.ids.join(", ")}; without ${h.missing.join(", ") || "nothing"}`,
