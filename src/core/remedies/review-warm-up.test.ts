@@ -237,4 +237,19 @@ describe("what coaches write and the review leaves alone", () => {
     expect(unserved("temperature-first")).toHaveLength(1);
     expect(unserved("basics-circuit", ["thoracic-extension"])).toEqual(["thoracic-extension"]);
   });
+
+  test("an approach that only does what resembles the lift misses nothing once it has its few drills, but for a limiter", () => {
+    const request = planRequest("overhead-squat", 60, { approach: approach("bar-first"), minutes: 15 });
+    const unserved = (ids: readonly string[], asked: PlanRequest = request) => {
+      const steps = ids.map((id) => step(id));
+      const found = reviewWarmUp({ steps, ramps: [null], minutes: 15 }, reviewContext(asked));
+      return found.flatMap((f) => (f.code === "unserved" ? [f.subject] : []));
+    };
+    const few = ["knee-to-wall", "tempo-goblet-squat"];
+    const full = [...few, "stick-overhead-squat", "empty-bar-overhead-squat"];
+    expect(unserved(few)).not.toEqual([]);
+    expect(unserved(full)).toEqual([]);
+    const stiff = { ...request, athlete: { ...base.athlete, limiters: ["hamstring-length" as const] } };
+    expect(unserved(full, stiff)).toEqual(["hamstring-length"]);
+  });
 });
