@@ -92,7 +92,7 @@ export const approaches: Approach[] = [
       "Straight to the bar: a drill or two for the athlete's limiters, one or two that resemble the lift, then the ramp. Three minutes of raising only in a cold room or for a stiff athlete.",
     givesUp: "the drills",
     phases: [
-      { phase: "raise", mostDrills: 1, least: 120, most: 190, shortPrice: 2, whenColdOrStiff: true },
+      { phase: "raise", mostDrills: 1, least: 180, most: 210, shortPrice: 6, whenColdOrStiff: true },
       { phase: "mobilise", mostDrills: 2, least: 0, most: 150, shortPrice: 0, resembling: true },
       { phase: "activate", mostDrills: 2, least: 0, most: 120, shortPrice: 0, resembling: true },
       { phase: "rehearse", mostDrills: 2, least: 0, most: 120, shortPrice: 0, resembling: true },

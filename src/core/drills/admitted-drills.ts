@@ -309,12 +309,17 @@ export function admitDrills(request: AdmissionRequest): {
   );
   const ofRaise = phases.find((p) => p.phase === "raise");
   const heating = raisesFor(withLimiters, Math.min(ofRaise?.most ?? 0, request.seconds));
-  // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill, and what moves that range after a hold.
-  const movesLimiter = (a: Admitted) =>
+  // Where an approach is nothing but its slots, what stands beside them is a limiter's own drill; where that is held, what moves the range
+  // after it too.
+  const isMovedByOwn = (demand: number) =>
+    withLimiters.some((a) => a.phase === "mobilise" && a.limiterOf.includes(demand));
+  const movesAfterHold = (a: Admitted) =>
     a.phase === "mobilise" &&
-    a.served.some(({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES);
+    a.served.some(
+      ({ demand, serves }) => demands[demand]!.limiter && serves >= LIMITER_SERVES && !isMovedByOwn(demand),
+    );
   const isBesideSlots = (a: Admitted) =>
-    approach.onlySlots && a.slot === null && a.limiterOf.length === 0 && !movesLimiter(a);
+    approach.onlySlots && a.slot === null && a.limiterOf.length === 0 && !movesAfterHold(a);
   const isIn = (a: Admitted) => a.pinned || (a.phase === "raise" ? heating.includes(a) : !isBesideSlots(a));
   for (const a of withLimiters) if (!isIn(a)) refused.set(a.drill.id, "approach");
   return { phases, admitted: withLimiters.filter(isIn), refused };

@@ -50,7 +50,7 @@ export const ADDED_FOR_AREA = { 0: 0, 1: 1, 2: 2, sore: 3 } as const;
 /** Sets added for an area or a cold room lie under this share of the working weight. */
 export const LIGHT_SHARE = 0.6;
 /** Light sets lie at least this share of the working weight apart, and so much more than other sets. */
-export const LIGHT_GAP = { share: 0.1, times: 2 };
+export const LIGHT_GAP = { share: 0.11, times: 1.5 };
 /** A step of more than this share of the working weight is a great one. */
 export const GREAT_STEP = 1 / 3;
 /** A full warm-up of the same demands takes this share off the sets of a later lift. */
