@@ -78,7 +78,7 @@ test("what all do is changed by keys, stays after a reload, and is undone after 
 test("one athlete in a group: own drills apart, what all do stays, a weight of one's own is marked", async ({
   page,
 }) => {
-  await page.goto(`${server.url}/session/tomorrow-masters/gwydion`);
+  await openAlive(page, `${server.url}/session/tomorrow-masters/gwydion`);
   const steps = page.getByRole("region", { name: "Steps" });
   await expect(steps.getByText("In the group of Masters, 45 and over.")).toBeVisible();
   const first = (await steps
