@@ -91,17 +91,21 @@ const TOO_SHORT: readonly RampFinding["code"][] = ["last-jump", "fewer-sets"];
  */
 export function planRamps(request: PlanRequest, firstLifts: readonly number[]): (Ramp | null)[] {
   const most = request.approach.rampShare * request.minutes * 60;
-  const untouched = new Map(
+  const asPlanned = new Map(
     firstLifts.map((place) => [place, rampOf(request, place, { done: [], secondsLeft: undefined })]),
   );
   for (;;) {
-    const seconds = [...untouched.values()].reduce((sum, ramp) => sum + (ramp?.totals.seconds ?? 0), 0);
+    const seconds = [...asPlanned.values()].reduce((sum, ramp) => sum + (ramp?.totals.seconds ?? 0), 0);
     const leavesTime = seconds <= (1 - LEFT_FOR_DRILLS) * request.minutes * 60;
-    const next = seconds > most ? firstShorter(request, untouched, leavesTime) : null;
+    const next = seconds > most ? firstShorter(request, asPlanned, leavesTime) : null;
     if (!next) break;
-    untouched.set(...next);
+    asPlanned.set(...next);
   }
-  return request.lifts.map((_, place) => rampOf(request, place, { fewer: untouched.get(place)?.fewer }));
+  return request.lifts.map(({ done = [], secondsLeft }, place) => {
+    const ramp = asPlanned.get(place);
+    const isUnderWay = done.length > 0 || secondsLeft !== undefined;
+    return ramp === undefined || isUnderWay ? rampOf(request, place, { fewer: ramp?.fewer }) : ramp;
+  });
 }
 
 /**

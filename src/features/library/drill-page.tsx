@@ -32,6 +32,7 @@ export function DrillPage({ drill, onDrill }: { drill: Drill; onDrill: (id: stri
               ` · ${lengths === "in" ? `${feetOf(drill.space)} ft` : `${drill.space} m`} of clear floor`}
             {drill.shoesOff && " · shoes off"}
             {drill.skill === "advanced" && " · has to be taught"}
+            {drill.remedial && " · for limiters only"}
           </p>
         </header>
         <DrillInstructions drill={drill} />

@@ -61,6 +61,7 @@ export const drillSchema = z.strictObject({
   shoesOff: z.boolean().optional(),
   effort: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
   skill: z.enum(["plain", "advanced"]).optional(),
+  remedial: z.boolean().optional(),
   impact: z.enum(["none", "low", "high"]),
   mode: z.enum(["static", "dynamic"]),
   stretch: z.boolean(),
